@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\CommandLine;
+
+use DustyJet\Rejected;
+
+final class Usage extends \InvalidArgumentException implements Rejected
+{
+    public const TEXT = 'usage: jet turns TEXT [--json] | jet hold FILE.csv --volume-ml N --limit-ml-min N [--resolution-psi N] [--json] | jet mixture FILE.csv --school peak|midpoint [--json]';
+
+    public static function show(): self
+    {
+        return new self(self::TEXT);
+    }
+
+    public static function missing(string $option): self
+    {
+        return new self("--{$option} is needed. ".self::TEXT);
+    }
+
+    public static function unknown(string $option): self
+    {
+        return new self('Unknown option '.mb_substr(mb_scrub($option), 0, 40).'. '.self::TEXT);
+    }
+
+    public static function badNumber(string $option, string $given): self
+    {
+        return new self("--{$option} must be a number above zero, \"".mb_substr(mb_scrub($given), 0, 40).'" was given.');
+    }
+
+    public static function badSchool(string $given): self
+    {
+        return new self('--school must be peak or midpoint, "'.mb_substr(mb_scrub($given), 0, 40).'" was given.');
+    }
+
+    public static function unreadable(string $file): self
+    {
+        return new self('Cannot read the file '.mb_substr(mb_scrub($file), 0, 200).'.');
+    }
+
+    public static function tooLarge(int $megabytes): self
+    {
+        return new self("The file is larger than {$megabytes} MB. Is this the right file?");
+    }
+
+    public function reason(): string
+    {
+        return 'usage';
+    }
+}

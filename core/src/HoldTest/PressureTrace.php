@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\HoldTest;
+
+use DustyJet\Quantity\GaugePressure;
+use DustyJet\Quantity\PressureUnit;
+use DustyJet\Quantity\QuantityOutOfRange;
+
+/**
+ * A closed volume watched over time: strictly later times, all readings pressure or all vacuum.
+ *
+ * Inside, readings are magnitudes in kPa away from the atmosphere, so that a leak always falls.
+ */
+final readonly class PressureTrace
+{
+    public const FEWEST_READINGS = 4;
+
+    public const MOST_READINGS = 200_000;
+
+    /** Below this nothing was pumped up, and a fit would only describe the gauge. */
+    private const LEAST_PEAK_KILOPASCALS = 1.0;
+
+    /**
+     * @param list<float> $seconds from the first reading
+     * @param list<float> $kilopascals magnitudes away from the atmosphere
+     * @param float $stepKilopascals the step between two readings the gauge can show; 0 when it is not known
+     */
+    private function __construct(
+        public array $seconds,
+        public array $kilopascals,
+        public bool $isVacuum,
+        public float $stepKilopascals,
+        public PressureUnit $unit,
+    ) {
+    }
+
+    /**
+     * @param list<array{0: float, 1: float}> $readings seconds and readings; a vacuum may be written with or without its sign
+     * @param float|null $step how finely the gauge was read, in the unit of the readings; null takes the finest step seen
+     * @param int $firstLine of the text the readings came from, for the messages
+     *
+     * @throws UnusableTrace If there are too few readings, a time goes back, or nothing was pumped up.
+     */
+    public static function of(array $readings, PressureUnit $unit, bool $isVacuum, ?float $step = null, int $firstLine = 1): self
+    {
+        if (count($readings) < self::FEWEST_READINGS) {
+            throw UnusableTrace::tooFewReadings(count($readings), self::FEWEST_READINGS);
+        }
+        if (count($readings) > self::MOST_READINGS) {
+            throw UnusableTrace::tooManyReadings(self::MOST_READINGS);
+        }
+        $start = $readings[0][0];
+        $before = -INF;
+        $seconds = $magnitudes = [];
+        $factor = $unit->pascals() / 1000.0;
+        foreach ($readings as $i => [$time, $value]) {
+            if ($time <= $before) {
+                throw UnusableTrace::timeGoesBack($firstLine + $i, $before, $time);
+            }
+            $before = $time;
+            $seconds[] = $time - $start;
+            $magnitudes[] = self::magnitude($value, $unit, $isVacuum, $firstLine + $i) * $factor;
+        }
+        $peak = max($magnitudes);
+        if ($peak < self::LEAST_PEAK_KILOPASCALS) {
+            throw UnusableTrace::neverPumped($peak);
+        }
+        // Noise about zero is no vacuum; a fifth of the peak is.
+        if (min($magnitudes) < -0.2 * $peak) {
+            throw UnusableTrace::bothSigns($firstLine + (int) array_search(min($magnitudes), $magnitudes, true));
+        }
+
+        return new self($seconds, $magnitudes, $isVacuum, ($step ?? self::finestStep(array_column($readings, 1))) * $factor, $unit);
+    }
+
+    public function count(): int
+    {
+        return count($this->seconds);
+    }
+
+    public function durationSeconds(): float
+    {
+        return $this->seconds[count($this->seconds) - 1];
+    }
+
+    /** @throws UnusableTrace If the reading cannot be. */
+    private static function magnitude(float $value, PressureUnit $unit, bool $isVacuum, int $line): float
+    {
+        $magnitude = $isVacuum ? abs($value) : $value;
+        try {
+            GaugePressure::of($isVacuum ? -$magnitude : $magnitude, $unit);
+        } catch (QuantityOutOfRange $impossible) {
+            throw UnusableTrace::impossible($line, $impossible->getMessage());
+        }
+
+        return $magnitude;
+    }
+
+    /**
+     * The largest step of the 1-2-5 series, or its half, that every reading is a multiple of.
+     *
+     * @param list<float> $values
+     */
+    private static function finestStep(array $values): float
+    {
+        foreach ([1.0, 0.5, 0.25, 0.2, 0.1, 0.05, 0.025, 0.02, 0.01, 0.005, 0.002, 0.001] as $step) {
+            $fits = true;
+            foreach ($values as $value) {
+                if (abs($value / $step - round($value / $step)) > 1e-6 * max(1.0, abs($value / $step))) {
+                    $fits = false;
+                    break;
+                }
+            }
+            if ($fits) {
+                return $step;
+            }
+        }
+
+        return 0.0;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\HoldTest;
+
+use DustyJet\Quantity\GaugePressure;
+use DustyJet\Quantity\QuantityOutOfRange;
+use DustyJet\Quantity\Volume;
+
+/** The closed volume of one test: hose, gauge and inlet passage. */
+final readonly class Rig
+{
+    /** @param float $relativeUncertainty standard uncertainty of the volume, as a share of it */
+    public function __construct(public Volume $volume, public float $relativeUncertainty = 0.0)
+    {
+        if ($relativeUncertainty < 0.0 || $relativeUncertainty > 0.5) {
+            throw QuantityOutOfRange::outside('A volume uncertainty', $relativeUncertainty, 0.0, 0.5, '');
+        }
+    }
+
+    /**
+     * The rig's volume from opening it, pumped to p1, to a reference volume at atmosphere: V = V_r p2/(p1 - p2), isothermal.
+     *
+     * @throws QuantityOutOfRange If the pressure did not fall to something above zero.
+     */
+    public static function measuredBy(Volume $reference, GaugePressure $before, GaugePressure $after): self
+    {
+        $drop = $before->inPascals() - $after->inPascals();
+        if ($drop <= 0.0 || $after->inPascals() <= 0.0) {
+            throw QuantityOutOfRange::notPositive('The fall on opening the reference volume', $drop);
+        }
+
+        return new self(Volume::ofMillilitres($reference->inMillilitres() * $after->inPascals() / $drop));
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\HoldTest;
+
+use DustyJet\Numerics\Observations;
+
+/**
+ * Turns a trace into what the fit needs: single readings when it is short, a few hundred weighted ones when it is long.
+ *
+ * @internal
+ */
+final readonly class TraceBins
+{
+    private const KEEP_WHOLE = 300;
+
+    /** Settling is over by then, so later bins may be wide. */
+    private const EARLY_SECONDS = 30.0;
+
+    private const EARLY_BINS = 90;
+
+    private const LATE_BINS = 150;
+
+    public static function of(PressureTrace $trace): Observations
+    {
+        $noise = self::noise($trace);
+        $asIntervals = $trace->stepKilopascals > 0.0 && ($trace->count() < 60 || $noise < 0.66 * $trace->stepKilopascals);
+        if ($trace->count() <= self::KEEP_WHOLE) {
+            return new Observations($trace->seconds, $trace->kilopascals, array_fill(0, $trace->count(), 1.0), $trace->stepKilopascals, $asIntervals);
+        }
+
+        return $asIntervals ? self::cells($trace) : self::means($trace);
+    }
+
+    /** Standard deviation of the readings from their second differences, in which a slow fall cancels. */
+    private static function noise(PressureTrace $trace): float
+    {
+        $y = $trace->kilopascals;
+        $sum = 0.0;
+        for ($i = 2, $n = count($y); $i < $n; $i++) {
+            $sum += ($y[$i] - 2.0 * $y[$i - 1] + $y[$i - 2]) ** 2;
+        }
+
+        return sqrt($sum / 6.0 / max(1, count($y) - 2));
+    }
+
+    private static function bin(float $t, float $duration): int
+    {
+        if ($t < self::EARLY_SECONDS) {
+            return (int) ($t / self::EARLY_SECONDS * self::EARLY_BINS);
+        }
+
+        return self::EARLY_BINS + (int) (($t - self::EARLY_SECONDS) / max(1e-9, $duration - self::EARLY_SECONDS) * self::LATE_BINS);
+    }
+
+    /** Equal readings of one bin are one weighted interval at their mean time. */
+    private static function cells(PressureTrace $trace): Observations
+    {
+        $duration = $trace->durationSeconds();
+        $cells = [];
+        foreach ($trace->seconds as $i => $t) {
+            $y = $trace->kilopascals[$i];
+            $key = self::bin($t, $duration).':'.$y;
+            $cells[$key] ??= [0.0, $y, 0.0];
+            $cells[$key][0] += $t;
+            $cells[$key][2] += 1.0;
+        }
+        $cells = array_values($cells);
+
+        return new Observations(
+            array_map(static fn (array $c): float => $c[0] / $c[2], $cells),
+            array_column($cells, 1),
+            array_column($cells, 2),
+            $trace->stepKilopascals,
+            true,
+        );
+    }
+
+    private static function means(PressureTrace $trace): Observations
+    {
+        $duration = $trace->durationSeconds();
+        $bins = [];
+        foreach ($trace->seconds as $i => $t) {
+            $y = $trace->kilopascals[$i];
+            $b = self::bin($t, $duration);
+            $bins[$b] ??= [0.0, 0.0, 0.0, 0.0];
+            $bins[$b][0] += $t;
+            $bins[$b][1] += $y;
+            $bins[$b][2] += 1.0;
+            $bins[$b][3] += $y * $y;
+        }
+        $within = 0.0;
+        $x = $y = $weights = [];
+        foreach ($bins as [$t, $sum, $n, $squares]) {
+            $x[] = $t / $n;
+            $y[] = $sum / $n;
+            $weights[] = $n;
+            $within += max(0.0, $squares - $sum * $sum / $n);
+        }
+
+        return new Observations($x, $y, $weights, $trace->stepKilopascals, false, $within);
+    }
+}

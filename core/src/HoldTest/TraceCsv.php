@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\HoldTest;
+
+use DustyJet\Quantity\PressureUnit;
+
+/**
+ * Reads a trace from text: a header `t_s` and one of `psi`, `kpa`, `inhg`, then one reading a line.
+ *
+ * Comma or semicolon between columns; with a semicolon the decimal mark may be a comma. A byte order mark, CRLF line
+ * ends and empty lines are accepted. `inhg` is a vacuum; a reading with a minus sign under `psi` or `kpa` is one too.
+ */
+final readonly class TraceCsv
+{
+    public const MOST_BYTES = 8_000_000;
+
+    private const UNITS = ['psi' => PressureUnit::Psi, 'kpa' => PressureUnit::Kilopascal, 'inhg' => PressureUnit::InchOfMercury];
+
+    /**
+     * @param float|null $stepPsi how finely the gauge was read, in psi; null takes the finest step seen
+     *
+     * @throws UnusableTrace If the text cannot be read as a trace; the message names the line.
+     */
+    public static function parse(string $text, ?float $stepPsi = null): PressureTrace
+    {
+        if (strlen($text) > self::MOST_BYTES) {
+            throw UnusableTrace::tooLarge(self::MOST_BYTES);
+        }
+        $lines = preg_split('~\r\n|\n|\r~', str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text);
+        $lines = $lines === false ? [] : $lines;
+        $separator = str_contains($lines[0] ?? '', ';') ? ';' : ',';
+        $unit = self::unit($lines[0] ?? '', $separator);
+        $readings = self::readings($lines, $separator);
+        $isVacuum = $unit === PressureUnit::InchOfMercury || self::mostlyNegative($readings);
+
+        return PressureTrace::of($readings, $unit, $isVacuum, $stepPsi === null ? null : $stepPsi * PressureUnit::Psi->pascals() / $unit->pascals(), 2);
+    }
+
+    /**
+     * @param non-empty-string $separator
+     *
+     * @throws UnusableTrace
+     */
+    private static function unit(string $header, string $separator): PressureUnit
+    {
+        $columns = array_map(static fn (string $c): string => mb_strtolower(trim($c, " \t\"")), explode($separator, $header));
+        if (count($columns) !== 2 || $columns[0] !== 't_s' || ! isset(self::UNITS[$columns[1]])) {
+            throw UnusableTrace::badHeader($header);
+        }
+
+        return self::UNITS[$columns[1]];
+    }
+
+    /**
+     * @param array<int, string> $lines
+     * @param non-empty-string $separator
+     *
+     * @return list<array{0: float, 1: float}>
+     *
+     * @throws UnusableTrace
+     */
+    private static function readings(array $lines, string $separator): array
+    {
+        $readings = [];
+        $last = count($lines);
+        for ($i = 1; $i < $last; $i++) {
+            if (trim($lines[$i]) === '') {
+                continue;
+            }
+            $columns = explode($separator, $lines[$i]);
+            if (count($columns) !== 2) {
+                throw UnusableTrace::wrongColumns($i + 1, count($columns));
+            }
+            $readings[] = [self::number($columns[0], $i + 1), self::number($columns[1], $i + 1)];
+            if (count($readings) > PressureTrace::MOST_READINGS) {
+                throw UnusableTrace::tooManyReadings(PressureTrace::MOST_READINGS);
+            }
+        }
+
+        return $readings;
+    }
+
+    /** @throws UnusableTrace */
+    private static function number(string $text, int $line): float
+    {
+        $plain = str_replace(["\u{2212}", ','], ['-', '.'], trim($text, " \t\""));
+        if (preg_match('~^[+-]?(?:\d+(?:\.\d*)?|\.\d+)(?:[eE][+-]?\d{1,3})?$~', $plain) !== 1 || ! is_finite((float) $plain)) {
+            throw UnusableTrace::badNumber($line, $text);
+        }
+
+        return (float) $plain;
+    }
+
+    /** @param list<array{0: float, 1: float}> $readings */
+    private static function mostlyNegative(array $readings): bool
+    {
+        return array_sum(array_column($readings, 1)) < 0.0;
+    }
+}

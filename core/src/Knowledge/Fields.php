@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Knowledge;
+
+/** A parsed map whose values are asked for by name and type; the path is kept for the message. */
+final readonly class Fields
+{
+    private const PROVENANCE = ['published', 'card', 'common practice', 'from memory', 'this shop'];
+
+    /** @param array<array-key, mixed> $values */
+    public function __construct(private array $values, private string $path = '')
+    {
+    }
+
+    /** @throws UnusableKnowledge If the value is missing or no text. */
+    public function text(string $name): string
+    {
+        $value = $this->values[$name] ?? null;
+
+        return is_string($value) && $value !== '' ? $value : throw UnusableKnowledge::missing($this->path.$name);
+    }
+
+    public function textOrNull(string $name): ?string
+    {
+        return isset($this->values[$name]) ? $this->text($name) : null;
+    }
+
+    /** @throws UnusableKnowledge If the value is missing or no number. */
+    public function number(string $name): float
+    {
+        $value = $this->values[$name] ?? null;
+
+        return is_int($value) || is_float($value) ? (float) $value : throw UnusableKnowledge::missing($this->path.$name);
+    }
+
+    /** @throws UnusableKnowledge If the word is not one of the five. */
+    public function provenance(): string
+    {
+        $word = $this->text('provenance');
+
+        return in_array($word, self::PROVENANCE, true) ? $word : throw UnusableKnowledge::provenance($this->path, $word);
+    }
+
+    /** @throws UnusableKnowledge If the value is missing or no map. */
+    public function map(string $name): self
+    {
+        $value = $this->values[$name] ?? null;
+
+        return is_array($value) ? new self($value, $this->path.$name.'.') : throw UnusableKnowledge::missing($this->path.$name);
+    }
+
+    /**
+     * @return array<string, self>
+     *
+     * @throws UnusableKnowledge If the value is not a map of maps.
+     */
+    public function maps(string $name): array
+    {
+        $maps = [];
+        foreach ($this->map($name)->values as $key => $ignored) {
+            $maps[(string) $key] = $this->map($name)->map((string) $key);
+        }
+
+        return $maps;
+    }
+
+    /** @return list<string> empty when the value is missing */
+    public function words(string $name): array
+    {
+        $value = $this->values[$name] ?? [];
+
+        return is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
+    }
+
+    /** @return list<string> */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->values));
+    }
+}

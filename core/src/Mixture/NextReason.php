@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Mixture;
+
+/** Why a setting is proposed, or why no more are. */
+enum NextReason: string
+{
+    case StartLean = 'start_lean';
+    case FindPeak = 'find_peak';
+    case FindLeanEdge = 'find_lean_edge';
+    case FindRichEdge = 'find_rich_edge';
+    case Narrow = 'narrow';
+    case WithinEighth = 'within_eighth';
+    case BelowNoise = 'below_noise';
+
+    public function sentence(): string
+    {
+        return match ($this) {
+            self::StartLean => 'Work from the lean side in quarter turns, so the peak is heard coming.',
+            self::FindPeak => 'Speed is still rising this way: the peak lies further on.',
+            self::FindLeanEdge => 'The lean edge is not in the readings yet: go on until speed drops by a twentieth.',
+            self::FindRichEdge => 'The rich edge is not in the readings yet: go on until speed drops by a twentieth.',
+            self::Narrow => 'One more reading here narrows the answer most.',
+            self::WithinEighth => 'The answer is known to within an eighth of a turn. A hand sets no finer.',
+            self::BelowNoise => 'What is left to gain is less than the tachometer wavers. Do not chase the last one per cent.',
+        };
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Numerics;
+
+/**
+ * 95 % interval of one parameter by profile likelihood: the others are refitted at each trial value, and the ends are
+ * where twice the loss of log posterior reaches the threshold (Venzon and Moolgavkar, Appl. Statist. 37, 1988).
+ *
+ * @internal
+ */
+final readonly class ProfileInterval
+{
+    private const MAXIMUM_STEPS = 24;
+
+    private function __construct(public Fit $low, public Fit $high)
+    {
+    }
+
+    /**
+     * @param float $scale a first guess of the half-width
+     */
+    public static function around(CurveFitter $fitter, Fit $best, int $index, float $threshold, float $scale, float $lowest, float $highest): self
+    {
+        return new self(
+            self::end($fitter, $best, $index, $threshold, -$scale, $lowest),
+            self::end($fitter, $best, $index, $threshold, $scale, $highest),
+        );
+    }
+
+    /** With an unknown noise and few readings the loss of a normal model is n log(1 + t^2/v), not t^2. */
+    public static function threshold(float $readings, int $degreesOfFreedom): float
+    {
+        $v = max(1, $degreesOfFreedom);
+        $t = StudentDistribution::twoSided95($v);
+
+        return $readings > 500.0 ? $t * $t : $readings * log(1.0 + $t * $t / $v);
+    }
+
+    private static function end(CurveFitter $fitter, Fit $best, int $index, float $threshold, float $reach, float $limit): Fit
+    {
+        $origin = $best->parameters[$index];
+        $root = sqrt($threshold);
+        $inside = [0.0, 0.0, $best];
+        $outside = null;
+        $offset = $reach;
+        for ($step = 0; $step < self::MAXIMUM_STEPS; $step++) {
+            $atLimit = $reach < 0.0 ? $origin + $offset <= $limit : $origin + $offset >= $limit;
+            if ($atLimit) {
+                $offset = $limit - $origin;
+            }
+            $fit = $fitter->holding($index, $origin + $offset, $inside[2]);
+            $loss = sqrt(max(0.0, 2.0 * ($best->logPosterior - $fit->logPosterior)));
+            if (abs($loss - $root) < 0.01 * $root || ($atLimit && $loss <= $root)) {
+                return $fit;
+            }
+            if ($loss < $root) {
+                $inside = [$offset, $loss, $fit];
+            } else {
+                $outside = [$offset, $loss];
+            }
+            $offset = self::nextOffset($inside, $outside, $root);
+        }
+
+        return $inside[2];
+    }
+
+    /**
+     * The square root of the loss is nearly straight in the parameter, so a secant lands close; kept inside the bracket.
+     *
+     * @param array{0: float, 1: float, 2: Fit} $inside
+     * @param array{0: float, 1: float}|null $outside
+     */
+    private static function nextOffset(array $inside, ?array $outside, float $root): float
+    {
+        if ($outside === null) {
+            return $inside[0] * max(1.3, min(8.0, $root / max($inside[1], 1e-6)));
+        }
+        $share = ($root - $inside[1]) / ($outside[1] - $inside[1]);
+
+        return $inside[0] + max(0.08, min(0.92, $share)) * ($outside[0] - $inside[0]);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Worksheet;
+
+use DustyJet\Carburetor\Station;
+
+/** Something worth doing next, with its reason and its minutes. */
+final readonly class Move
+{
+    /**
+     * @param string $target name of what the move is done on, for the screen to go to: an adjuster, a step, a test
+     */
+    public function __construct(
+        public Station $station,
+        public string $do,
+        public string $why,
+        public int $minutes,
+        public string $key,
+        public string $target = '',
+    ) {
+    }
+}
