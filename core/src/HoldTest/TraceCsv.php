@@ -39,6 +39,38 @@ final readonly class TraceCsv
     }
 
     /**
+     * Reads lines a technician typed or tapped, `0 5.0` or `10; 4,9`: a time in seconds, space, comma, semicolon or tab, a reading.
+     *
+     * @param float|null $step how finely the gauge was read, in the unit; null takes the finest step seen
+     *
+     * @throws UnusableTrace If a line cannot be read; the message names it.
+     */
+    public static function typed(string $text, PressureUnit $unit, bool $isVacuum, ?float $step = null): PressureTrace
+    {
+        if (strlen($text) > self::MOST_BYTES) {
+            throw UnusableTrace::tooLarge(self::MOST_BYTES);
+        }
+        $lines = preg_split('~\r\n|\n|\r~', trim($text));
+        $readings = [];
+        foreach ($lines === false ? [] : $lines as $i => $line) {
+            if (trim($line) === '') {
+                continue;
+            }
+            $columns = preg_split('~\s*;\s*|\s+|,(?=\s)|(?<!,\d),(?=[^,]*$)(?![^,]*\s)~', trim($line, " \t,;"), -1, PREG_SPLIT_NO_EMPTY);
+            $columns = $columns === false ? [] : $columns;
+            if (count($columns) !== 2) {
+                throw UnusableTrace::wrongColumns($i + 1, count($columns));
+            }
+            $readings[] = [self::number($columns[0], $i + 1), self::number($columns[1], $i + 1)];
+            if (count($readings) > PressureTrace::MOST_READINGS) {
+                throw UnusableTrace::tooManyReadings(PressureTrace::MOST_READINGS);
+            }
+        }
+
+        return PressureTrace::of($readings, $unit, $isVacuum, $step);
+    }
+
+    /**
      * @param non-empty-string $separator
      *
      * @throws UnusableTrace

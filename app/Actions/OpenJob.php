@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Entry;
+use App\Models\Job;
+use App\Models\Person;
+use DustyJet\BenchLog\EntryKind;
+use DustyJet\Carburetor\Family;
+use DustyJet\Worksheet\Draft;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+
+/** Opens a job with its intake as the first entry. The same client id again gives the job it opened. */
+final readonly class OpenJob
+{
+    public function __construct(private Family $family)
+    {
+    }
+
+    /**
+     * @param array<string, mixed> $intake
+     *
+     * @throws \DustyJet\Rejected If the intake means nothing on this family.
+     */
+    public function __invoke(Person $by, string $clientId, array $intake): Job
+    {
+        return DB::transaction(function () use ($by, $clientId, $intake): Job {
+            DB::statement('select pg_advisory_xact_lock(hashtext(?))', [$clientId]);
+            $known = Entry::query()->find($clientId);
+            if ($known !== null) {
+                return Job::query()->findOrFail($known->job_id);
+            }
+            $job = Job::query()->create([
+                'number' => 'DJ-'.str_pad((string) $this->nextNumber(), 4, '0', STR_PAD_LEFT),
+                'family' => $this->family->id,
+                'opened_at' => Date::now(),
+                'machine' => '',
+                'complaint' => '',
+                'station' => 'intake',
+                'line' => [],
+            ]);
+            $job->log($this->family, $by, $clientId, new Draft(EntryKind::IntakeTaken, $intake), 0);
+
+            return $job->refresh();
+        });
+    }
+
+    private function nextNumber(): int
+    {
+        $row = DB::selectOne("select nextval('job_number_seq') as n");
+
+        return is_object($row) && isset($row->n) && is_numeric($row->n) ? (int) $row->n : 0;
+    }
+}

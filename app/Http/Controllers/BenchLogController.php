@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Responses\PageResponse;
+use App\Models\Job;
+use App\View\Pages\LogPage;
+use DustyJet\Carburetor\Family;
+use Illuminate\Support\Facades\Gate;
+
+final readonly class BenchLogController
+{
+    public function index(Job $job, Family $family): PageResponse
+    {
+        Gate::authorize('view', $job);
+
+        return new PageResponse('log.index', LogPage::of($job, $job->worksheet($family)), 'job');
+    }
+}

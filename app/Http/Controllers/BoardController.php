@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Responses\PageResponse;
+use App\Models\Job;
+use App\View\Pages\BoardPage;
+use Illuminate\Support\Facades\Gate;
+
+final readonly class BoardController
+{
+    public function __invoke(): PageResponse
+    {
+        Gate::authorize('viewAny', Job::class);
+
+        return new PageResponse('board.index', BoardPage::now(), 'board');
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Responses\PageResponse;
+use App\Models\Job;
+use App\View\Pages\ReportPage;
+use DustyJet\Carburetor\Family;
+use Illuminate\Support\Facades\Gate;
+
+final readonly class ReportController
+{
+    public function show(Job $job, Family $family): PageResponse
+    {
+        Gate::authorize('view', $job);
+
+        return new PageResponse('reports.show', ReportPage::of($job, $job->worksheet($family)), 'report');
+    }
+}

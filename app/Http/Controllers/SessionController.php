@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SignInRequest;
+use App\Http\Responses\PageResponse;
+use App\View\Pages\SignInPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+
+final readonly class SessionController
+{
+    public function create(): PageResponse
+    {
+        return new PageResponse('sessions.create', SignInPage::now(), 'sign-in');
+    }
+
+    /** @throws ValidationException If name and password do not match. */
+    public function store(SignInRequest $request): RedirectResponse
+    {
+        Auth::attempt($request->credentials()) || throw ValidationException::withMessages(['name' => 'That name and password do not match.']);
+        $request->session()->regenerate();
+
+        return redirect()->intended('/');
+    }
+
+    public function destroy(Request $request): RedirectResponse
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+
+        return redirect()->route('sign-in', [], 303);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Responses\PageResponse;
+use App\Models\Job;
+use App\View\Pages\SheetPage;
+use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Station;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+
+final readonly class StationController
+{
+    public function show(Request $request, Job $job, Station $station, Family $family): PageResponse
+    {
+        Gate::authorize('view', $job);
+
+        return new PageResponse('jobs.show', SheetPage::of($job, $job->worksheet($family), $station, $request->string('screw')->toString()), 'job');
+    }
+}

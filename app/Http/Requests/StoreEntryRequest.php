@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Job;
+use DustyJet\BenchLog\EntryKind;
+use DustyJet\Carburetor\Station;
+use DustyJet\Quantity\Turns;
+use DustyJet\Worksheet\Draft;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Turns the strings of one bench log form into a draft entry. */
+final class StoreEntryRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        $job = $this->route('job');
+        $ability = in_array($this->kind(), [EntryKind::HandedBack, EntryKind::StaleOverridden], true) ? 'handBack' : 'append';
+
+        return $job instanceof Job && $this->user()?->can($ability, $job) === true;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        $common = ['client_id' => ['required', 'uuid'], 'seen' => ['required', 'integer', 'min:0'], 'supersedes' => ['nullable', 'uuid']];
+
+        return $common + match ($this->kind()) {
+            EntryKind::IntakeTaken => StoreJobRequest::intakeRules(),
+            EntryKind::NoteAdded => ['text' => ['required', 'string', 'max:2000'], 'station' => ['nullable', 'string', 'max:20']],
+            EntryKind::ScrewCounted => ['adjuster' => ['required', 'string', 'max:40'], 'turns' => ['required', 'string', 'max:60']],
+            EntryKind::ScrewSet => ['adjuster' => ['required', 'string', 'max:40'], 'turns' => ['required', 'string', 'max:60'], 'station' => ['required', 'in:set,run']],
+            EntryKind::StepDone, EntryKind::StepUndone => ['station' => ['required', 'string', 'max:20'], 'step' => ['required', 'string', 'max:40']],
+            EntryKind::ThingTouched => ['thing' => ['required', 'string', 'max:40']],
+            EntryKind::SchoolChosen => ['adjuster' => ['required', 'string', 'max:40'], 'school' => ['required', 'string', 'max:20']],
+            EntryKind::SpeedRead => ['adjuster' => ['required', 'string', 'max:40'], 'turns' => ['required', 'string', 'max:60'], 'rpm' => ['required', 'numeric', 'min:0', 'max:25000'], 'mark' => ['nullable', 'string', 'max:40']],
+            EntryKind::CheckDone => ['check' => ['required', 'string', 'max:40'], 'passed' => ['required', 'boolean'], 'rpm' => ['nullable', 'numeric', 'min:0', 'max:25000']],
+            EntryKind::StaleOverridden => ['item' => ['required', 'string', 'max:60'], 'reason' => ['required', 'string', 'min:4', 'max:400']],
+            EntryKind::HandedBack => ['advice' => ['nullable', 'string', 'max:2000']],
+            EntryKind::Struck => ['reason' => ['nullable', 'string', 'max:400'], 'supersedes' => ['required', 'uuid']],
+            EntryKind::HoldTested => ['trace' => ['prohibited']],
+        };
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['rpm.required' => 'Type the speed the tachometer shows.', 'rpm.numeric' => 'The speed must be a number, such as 1750.', 'reason.required' => 'Give a reason: it stands in the report with your name.', 'turns.required' => 'Type the turns, such as 1 3/4.'];
+    }
+
+    public function clientId(): string
+    {
+        return $this->string('client_id')->lower()->toString();
+    }
+
+    public function seen(): int
+    {
+        return $this->integer('seen');
+    }
+
+    /** @throws \DustyJet\Rejected If the turns cannot be read. */
+    public function draft(): Draft
+    {
+        $supersedes = $this->filled('supersedes') ? $this->string('supersedes')->lower()->toString() : null;
+
+        return new Draft($this->kind(), $this->payload(), $supersedes);
+    }
+
+    /** Back to the station the form was on. */
+    public function returnTo(Job $job): string
+    {
+        $station = Station::tryFrom($this->string('at')->toString());
+        $screw = $this->filled('screw') ? ['screw' => $this->string('screw')->limit(40, '')->toString()] : [];
+
+        return $this->string('at')->toString() === 'log' ? route('log.index', $job) : route('stations.show', [$job, $station->value ?? $job->station, ...$screw]);
+    }
+
+    private function kind(): EntryKind
+    {
+        $kind = $this->route('kind');
+
+        return $kind instanceof EntryKind ? $kind : abort(404);
+    }
+
+    /** @return array<string, mixed> */
+    private function payload(): array
+    {
+        if ($this->kind() === EntryKind::IntakeTaken) {
+            return StoreJobRequest::payload($this);
+        }
+        $payload = [];
+        foreach ($this->kind()->fields() as $name => $type) {
+            $value = match (true) {
+                $name === 'units' => Turns::parse($this->string('turns')->toString())->inUnits(),
+                ! $this->filled($name) => null,
+                ltrim($type, '?') === 'number' => $this->float($name),
+                ltrim($type, '?') === 'flag' => $this->boolean($name),
+                default => trim($this->string($name)->toString()),
+            };
+            if ($value !== null) {
+                $payload[$name] = $value;
+            }
+        }
+
+        return $payload;
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Job;
+use DustyJet\HoldTest\Limits;
+use DustyJet\HoldTest\PressureTrace;
+use DustyJet\HoldTest\Rig;
+use DustyJet\HoldTest\TraceCsv;
+use DustyJet\Quantity\Flow;
+use DustyJet\Quantity\PressureUnit;
+use DustyJet\Quantity\Volume;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+use Ramsey\Uuid\Uuid;
+
+/** Typed lines, tapped readings or a CSV file become a trace. */
+final class StoreHoldTestRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        $job = $this->route('job');
+
+        return $job instanceof Job && $this->user()?->can('append', $job) === true;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'client_id' => ['required', 'uuid'],
+            'seen' => ['required', 'integer', 'min:0'],
+            'method' => ['required', 'in:pressure,vacuum'],
+            'unit' => ['required', 'in:psi,kpa,inhg'],
+            'volume_ml' => ['required', 'numeric', 'min:0.5', 'max:2000'],
+            'limit_ml_min' => ['required', 'numeric', 'min:0.01', 'max:1000'],
+            'step' => ['nullable', 'numeric', 'min:0', 'max:10'],
+            'drift_k' => ['nullable', 'numeric', 'min:0', 'max:30'],
+            'wetted' => ['nullable', 'boolean'],
+            'readings' => ['nullable', 'string', 'max:8000000', 'required_without:file'],
+            'file' => ['nullable', 'file', 'max:8000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['readings.required_without' => 'Type the readings, tap them in against the clock, or choose a file.', 'file.max' => 'The file is larger than 8 MB. A hold test is far smaller: is this the right file?'];
+    }
+
+    public function clientId(): string
+    {
+        return $this->string('client_id')->lower()->toString();
+    }
+
+    /** The trace's id follows from the entry's, so a resent request names the same one. */
+    public function traceId(): string
+    {
+        return Uuid::uuid5($this->clientId(), 'trace')->toString();
+    }
+
+    public function seen(): int
+    {
+        return $this->integer('seen');
+    }
+
+    /** @throws \DustyJet\Rejected If the readings are no trace. */
+    public function trace(): PressureTrace
+    {
+        $unit = PressureUnit::from($this->string('unit')->toString());
+        $step = $this->filled('step') && $this->float('step') > 0.0 ? $this->float('step') : null;
+        $file = $this->file('file');
+        if ($file instanceof UploadedFile) {
+            return TraceCsv::parse($file->getContent(), $step === null ? null : $step * $unit->pascals() / PressureUnit::Psi->pascals());
+        }
+
+        return TraceCsv::typed($this->string('readings')->toString(), $unit, $this->string('method')->toString() === 'vacuum', $step);
+    }
+
+    public function rig(): Rig
+    {
+        return new Rig(Volume::ofMillilitres($this->float('volume_ml')));
+    }
+
+    public function limits(): Limits
+    {
+        $typical = Limits::ofLeak(Flow::ofMillilitresPerMinute($this->float('limit_ml_min')));
+
+        return new Limits($typical->leak, $typical->working, $this->float('drift_k'));
+    }
+
+    public function wetted(): bool
+    {
+        return $this->boolean('wetted');
+    }
+}

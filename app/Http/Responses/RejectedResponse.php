@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Responses;
+
+use Illuminate\Http\Request;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Wrong data, said in the place where the person is looking; what they typed stays in its form. */
+final readonly class RejectedResponse
+{
+    public static function of(string $message, Request $request, int $status = 422): Response
+    {
+        return self::answer(['rejected' => [$message]], $request, $status);
+    }
+
+    public static function forValidation(ValidationException $exception, Request $request): Response
+    {
+        return self::answer($exception->errors(), $request, $exception->status);
+    }
+
+    /** @param array<array-key, mixed> $errors */
+    private static function answer(array $errors, Request $request, int $status): Response
+    {
+        if ($request->expectsJson()) {
+            return response()->json(['errors' => $errors], $status);
+        }
+        if ($request->hasHeader('HX-Request')) {
+            $html = view('components.forms.errors', ['messages' => array_merge(...array_values(array_map(static fn (mixed $m): array => (array) $m, $errors)))])->render();
+
+            return response($html, $status, ['HX-Retarget' => '#errors', 'HX-Reswap' => 'innerHTML']);
+        }
+        if ($request->isMethod('GET')) {
+            return response()->view('errors.rejected', ['errors' => (new ViewErrorBag)->put('default', new MessageBag($errors))], $status);
+        }
+
+        return redirect()->back(302, [], '/')->withInput($request->except(['password', 'file']))->withErrors(new MessageBag($errors));
+    }
+}

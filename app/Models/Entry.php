@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use DateTimeImmutable;
+use DustyJet\BenchLog\Entry as CoreEntry;
+use DustyJet\BenchLog\EntryKind;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * One line of a bench log. The database refuses to change or delete it.
+ *
+ * @property string $id made by the client
+ * @property string $job_id
+ * @property int $seq
+ * @property EntryKind $kind
+ * @property int $version
+ * @property array<string, mixed> $payload
+ * @property Carbon $recorded_at
+ * @property int|null $recorded_by
+ * @property string $by_name
+ * @property string|null $supersedes
+ */
+final class Entry extends Model
+{
+    public const VERSION = 1;
+
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected $dateFormat = 'Y-m-d H:i:s.uP';
+
+    public function toCore(): CoreEntry
+    {
+        return CoreEntry::of($this->id, $this->seq, $this->kind, $this->payload, DateTimeImmutable::createFromInterface($this->recorded_at), $this->by_name, $this->supersedes);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['kind' => EntryKind::class, 'payload' => 'array', 'recorded_at' => 'datetime', 'seq' => 'integer', 'version' => 'integer'];
+    }
+
+    /** Fractions of a number stay fractions: 5.0 psi comes back as 5.0, not 5. */
+    protected function asJson($value, $flags = 0): string
+    {
+        return json_encode($value, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use DustyJet\BenchLog\Log;
+use DustyJet\Carburetor\Family;
+use DustyJet\Worksheet\Draft;
+use DustyJet\Worksheet\Worksheet;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Date;
+
+/**
+ * One machine on the bench. Its truth is its entries; the other columns are what the board shows of them.
+ *
+ * @property string $id
+ * @property string $number
+ * @property string $family
+ * @property Carbon $opened_at
+ * @property string $machine
+ * @property string $complaint
+ * @property Carbon|null $promised_at
+ * @property string $station
+ * @property array<string, array{done: bool, stale: int}> $line
+ * @property string|null $next_move
+ * @property int|null $next_minutes
+ * @property int $stale_count
+ * @property Carbon|null $handed_back_at
+ * @property int $log_length
+ */
+final class Job extends Model
+{
+    use HasUuids;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected $dateFormat = 'Y-m-d H:i:s.uP';
+
+    /** @return HasMany<Entry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(Entry::class)->orderBy('seq');
+    }
+
+    /** @return HasMany<Trace, $this> */
+    public function traces(): HasMany
+    {
+        return $this->hasMany(Trace::class)->orderBy('id');
+    }
+
+    /** @param Builder<self> $query */
+    public function scopeOpen(Builder $query): void
+    {
+        $query->whereNull('handed_back_at')->orderByRaw('promised_at nulls last')->orderBy('number');
+    }
+
+    public function worksheet(Family $family): Worksheet
+    {
+        $entries = array_values($this->entries()->get()->map(static fn (Entry $e) => $e->toCore())->all());
+
+        return Worksheet::replay($family, Log::of($entries));
+    }
+
+    /**
+     * Adds one entry to the log, once: the same client id again adds nothing. Call inside a transaction.
+     *
+     * @param int $seen how long the log was when its author looked
+     *
+     * @throws \DustyJet\Rejected If the entry means nothing here or the log has moved on.
+     */
+    public function log(Family $family, Person $by, string $clientId, Draft $draft, int $seen): Worksheet
+    {
+        self::query()->lockForUpdate()->findOrFail($this->id);
+        $sheet = $this->worksheet($family);
+        if (Entry::query()->whereKey($clientId)->exists()) {
+            return $sheet;
+        }
+        $draft->refuseUnlessMeantFor($sheet, $seen);
+        Entry::query()->create([
+            'id' => $clientId,
+            'job_id' => $this->id,
+            'seq' => $sheet->log->length() + 1,
+            'kind' => $draft->kind,
+            'version' => Entry::VERSION,
+            'payload' => $draft->payload,
+            'recorded_at' => Date::now(),
+            'recorded_by' => $by->id,
+            'by_name' => $by->name,
+            'supersedes' => $draft->supersedes,
+        ]);
+        $after = $this->worksheet($family);
+        $this->reflect($after);
+
+        return $after;
+    }
+
+    /** Refreshes what the board shows from a replayed sheet. */
+    public function reflect(Worksheet $sheet): void
+    {
+        $next = $sheet->moves()[0] ?? null;
+        $this->fill([
+            'machine' => mb_substr($sheet->intake->machine ?? $this->machine, 0, 200),
+            'complaint' => mb_substr($sheet->intake->complaint ?? $this->complaint, 0, 1000),
+            'promised_at' => $sheet->intake?->promisedAt,
+            'station' => $sheet->station()->value,
+            'line' => array_map(static fn ($s): array => ['done' => $s->isDone(), 'stale' => $s->stale], $sheet->stations),
+            'next_move' => $next?->do,
+            'next_minutes' => $next?->minutes,
+            'stale_count' => count($sheet->stale),
+            'handed_back_at' => $sheet->handedBackAt,
+            'log_length' => $sheet->log->length(),
+        ])->save();
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['opened_at' => 'datetime', 'promised_at' => 'datetime', 'handed_back_at' => 'datetime', 'line' => 'array', 'log_length' => 'integer', 'stale_count' => 'integer', 'next_minutes' => 'integer'];
+    }
+}

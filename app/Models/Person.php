@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Foundation\Auth\User;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property Role $role
+ * @property string $password
+ */
+final class Person extends User
+{
+    protected $table = 'people';
+
+    protected $fillable = ['name', 'role', 'password'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['role' => Role::class, 'password' => 'hashed'];
+    }
+}

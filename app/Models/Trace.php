@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\FloatArray;
+use DustyJet\HoldTest\PressureTrace;
+use DustyJet\Quantity\PressureUnit;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * The readings of one hold test, as they were taken.
+ *
+ * @property string $id
+ * @property string $job_id
+ * @property PressureUnit $unit
+ * @property bool $is_vacuum
+ * @property float $step
+ * @property list<float> $seconds
+ * @property list<float> $readings in the unit, vacuum as a magnitude
+ */
+final class Trace extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    public function toCore(): PressureTrace
+    {
+        $readings = array_map(static fn (float $s, float $r): array => [$s, $r], $this->seconds, $this->readings);
+
+        return PressureTrace::of($readings, $this->unit, $this->is_vacuum, $this->step);
+    }
+
+    /** @return array<string, mixed> columns of a trace */
+    public static function columns(PressureTrace $trace): array
+    {
+        $factor = $trace->unit->pascals() / 1000.0;
+
+        return [
+            'unit' => $trace->unit,
+            'is_vacuum' => $trace->isVacuum,
+            'step' => (float) sprintf('%.9g', $trace->stepKilopascals / $factor),
+            'seconds' => $trace->seconds,
+            'readings' => array_map(static fn (float $k): float => (float) sprintf('%.9g', $k / $factor), $trace->kilopascals),
+        ];
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['unit' => PressureUnit::class, 'is_vacuum' => 'boolean', 'step' => 'float', 'seconds' => FloatArray::class, 'readings' => FloatArray::class];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Models\Job;
+use App\Policies\JobPolicy;
+use DustyJet\Carburetor\Family;
+use DustyJet\Knowledge\FamilyFile;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    private const FAMILY_FILE = 'core/knowledge/families/float_bowl.yaml';
+
+    public function register(): void
+    {
+        $this->app->singleton(Family::class, static function (): Family {
+            $path = base_path(self::FAMILY_FILE);
+            // Parsing takes as long as a whole request: keep the result until the file changes.
+            $stored = Cache::rememberForever('family:'.md5_file($path), static fn (): string => serialize(FamilyFile::parse((string) file_get_contents($path))));
+            $family = is_string($stored) ? unserialize($stored) : null;
+
+            return $family instanceof Family ? $family : FamilyFile::parse((string) file_get_contents($path));
+        });
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        Gate::policy(Job::class, JobPolicy::class);
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(10)->by($request->ip().'|'.mb_strtolower($request->string('name')->toString())));
+    }
+}

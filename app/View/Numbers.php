@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use DateTimeInterface;
+use DustyJet\Quantity\PressureUnit;
+use DustyJet\Quantity\Turns;
+
+/** Numbers as technicians say them: the one place where rounding happens. */
+final readonly class Numbers
+{
+    public static function psi(float $kilopascals, int $decimals = 1): string
+    {
+        return self::plain($kilopascals / (PressureUnit::Psi->pascals() / 1000.0), $decimals);
+    }
+
+    public static function inHg(float $kilopascals, int $decimals = 1): string
+    {
+        return self::plain($kilopascals / (PressureUnit::InchOfMercury->pascals() / 1000.0), $decimals);
+    }
+
+    /** Two figures are all a leak deserves: 3.1, 0.42, 12. */
+    public static function flow(float $millilitresPerMinute): string
+    {
+        return self::plain($millilitresPerMinute, match (true) {
+            $millilitresPerMinute >= 9.95 => 0,
+            $millilitresPerMinute >= 0.995 => 1,
+            default => 2,
+        });
+    }
+
+    public static function rpm(float $rpm): string
+    {
+        return number_format($rpm);
+    }
+
+    public static function plain(float $value, int $decimals): string
+    {
+        return str_replace('-', "\u{2212}", number_format($value, $decimals));
+    }
+
+    /** The space before the fraction does not break. */
+    public static function turns(?Turns $turns): string
+    {
+        return $turns === null ? 'not set' : str_replace(' ', "\u{00A0}", (string) $turns);
+    }
+
+    public static function clock(DateTimeInterface $at): string
+    {
+        return $at->format('G:i');
+    }
+
+    public static function day(DateTimeInterface $at, DateTimeInterface $today): string
+    {
+        return match (true) {
+            $at->format('Y-m-d') === $today->format('Y-m-d') => 'Today '.$at->format('g:i A'),
+            abs($at->getTimestamp() - $today->getTimestamp()) < 6 * 86400 => $at->format('D g:i A'),
+            default => $at->format('M j'),
+        };
+    }
+
+    public static function seconds(float $seconds): string
+    {
+        $whole = (int) round($seconds);
+
+        return $whole >= 120 ? intdiv($whole, 60).' min'.($whole % 60 === 0 ? '' : ' '.($whole % 60).' s') : $whole.' s';
+    }
+}

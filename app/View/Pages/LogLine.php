@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use App\View\Numbers;
+use DustyJet\BenchLog\Entry;
+use DustyJet\BenchLog\EntryKind;
+use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Station;
+use DustyJet\HoldTest\Verdict;
+use DustyJet\Quantity\Turns;
+use DustyJet\Worksheet\HoldRecord;
+use DustyJet\Worksheet\Worksheet;
+
+/** One entry of the bench log in words. */
+final readonly class LogLine
+{
+    public function __construct(
+        public string $id,
+        public int $seq,
+        public string $time,
+        public string $day,
+        public string $by,
+        public string $text,
+        public string $strong,
+        public bool $isSuperseded,
+        public bool $mayStrike,
+        public bool $isCorrection,
+    ) {
+    }
+
+    /** @return list<self> newest first */
+    public static function all(Worksheet $sheet): array
+    {
+        $superseded = $sheet->log->superseded();
+        $lines = array_map(static fn (Entry $entry): self => self::of($entry, $sheet->family, isset($superseded[$entry->id]), $sheet->handedBackAt === null), $sheet->log->entries);
+
+        return array_reverse($lines);
+    }
+
+    private static function of(Entry $entry, Family $family, bool $isSuperseded, bool $isOpen): self
+    {
+        [$text, $strong] = self::words($entry, $family);
+        $mayStrike = $isOpen && ! $isSuperseded && ! in_array($entry->kind, [EntryKind::Struck, EntryKind::IntakeTaken, EntryKind::HandedBack], true);
+
+        return new self($entry->id, $entry->seq, Numbers::clock($entry->at), $entry->at->format('M j'), $entry->by, $text, $strong, $isSuperseded, $mayStrike, $entry->supersedes !== null);
+    }
+
+    /** @return array{0: string, 1: string} */
+    private static function words(Entry $entry, Family $family): array
+    {
+        $screw = $family->adjusters[$entry->text('adjuster')]->name ?? 'Screw';
+
+        return match ($entry->kind) {
+            EntryKind::IntakeTaken => ['Intake: ', $entry->text('complaint')],
+            EntryKind::NoteAdded => ['Note: '.$entry->text('text'), ''],
+            EntryKind::ScrewCounted => ["{$screw} as found: ", self::turns($entry)],
+            EntryKind::ScrewSet => ["{$screw} ".($entry->text('station') === 'run' ? 'left at ' : 'set to '), self::turns($entry)],
+            EntryKind::SpeedRead => ["{$screw} ".self::turns($entry).': ', Numbers::rpm($entry->number('rpm')).' rpm'.($entry->textOrNull('mark') === null ? '' : ', '.$entry->text('mark'))],
+            EntryKind::StepDone, EntryKind::StepUndone => [self::step($entry, $family), ''],
+            EntryKind::ThingTouched => ['Touched: '.str_replace('_', ' ', $entry->text('thing')), ''],
+            EntryKind::HoldTested => self::hold(HoldRecord::of($entry)),
+            EntryKind::SchoolChosen => ["{$screw}: school of the ".$entry->text('school'), ''],
+            EntryKind::CheckDone => [($family->checks[$entry->text('check')]['do'] ?? 'Check').': ', $entry->flag('passed') ? 'passes' : 'fails'],
+            EntryKind::StaleOverridden => ['Override of '.str_replace(['_', '.'], ' ', $entry->text('item')).': ', $entry->text('reason')],
+            EntryKind::HandedBack => ['Handed back', ''],
+            EntryKind::Struck => ['Struck an entry'.($entry->textOrNull('reason') === null ? '' : ': '.$entry->text('reason')), ''],
+        };
+    }
+
+    private static function turns(Entry $entry): string
+    {
+        return Numbers::turns(Turns::ofUnits($entry->integer('units')));
+    }
+
+    private static function step(Entry $entry, Family $family): string
+    {
+        $station = Station::tryFrom($entry->text('station')) ?? Station::Strip;
+        $do = $family->stepsAt($station)[$entry->text('step')]->do ?? $entry->text('step');
+
+        return "{$station->label()}: ".($entry->kind === EntryKind::StepUndone ? 'not done after all, ' : '').$do;
+    }
+
+    /** @return array{0: string, 1: string} */
+    private static function hold(HoldRecord $hold): array
+    {
+        $gauge = static fn (float $kpa): string => $hold->isVacuum ? Numbers::inHg(abs($kpa)) : Numbers::psi(abs($kpa));
+        $unit = $hold->isVacuum ? 'inHg' : 'psi';
+        $text = ($hold->wetted ? 'Wet needle hold' : 'Needle hold').": {$gauge($hold->startKpa)} to {$gauge($hold->endKpa)} {$unit} in ".Numbers::seconds($hold->durationS).'. ';
+
+        return [$text, match ($hold->verdict) {
+            Verdict::Holds => 'Holds',
+            Verdict::Leaks => 'Leak '.Numbers::flow($hold->leakMlMin).' cc/min',
+            Verdict::HoldsBelow => 'Holds below '.$gauge($hold->plateauKpa ?? 0.0)." {$unit}",
+            Verdict::KeepWatching => 'Keep watching',
+        }];
+    }
+}

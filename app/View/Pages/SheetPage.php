@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use App\Models\Job;
+use App\View\Numbers;
+use DustyJet\Carburetor\Caution;
+use DustyJet\Carburetor\Station;
+use DustyJet\Worksheet\StaleItem;
+use DustyJet\Worksheet\Worksheet;
+use Illuminate\Support\Facades\Date;
+
+/** The job sheet at one station. */
+final readonly class SheetPage
+{
+    /**
+     * @param list<Fitting> $line
+     * @param list<NextMove> $others
+     * @param list<array{what: string, because: string, minutes: int, href: string}> $stale
+     * @param list<array{name: string, value: string, from: string}> $book
+     * @param list<LogLine> $ribbon
+     */
+    private function __construct(
+        public string $jobId,
+        public string $number,
+        public string $machine,
+        public string $about,
+        public string $promised,
+        public string $title,
+        public Station $station,
+        public string $hereNote,
+        public array $line,
+        public ?NextMove $next,
+        public array $others,
+        public array $stale,
+        public ?Caution $caution,
+        public array $book,
+        public array $ribbon,
+        public int $logLength,
+        public ?string $previousHref,
+        public ?string $nextHref,
+        public bool $isClosed,
+        public CutawayState $cutaway,
+        public object $work,
+        public EntryForm $form,
+    ) {
+    }
+
+    public static function of(Job $job, Worksheet $sheet, Station $station, string $screw): self
+    {
+        $form = new EntryForm($job, $sheet->log->length(), $station->value);
+        $moves = NextMove::all($job, $sheet, $station);
+        $line = Fitting::line($job, $sheet, $station);
+        $to = static fn (?Station $s): ?string => $s === null ? null : route('stations.show', [$job, $s->value]);
+
+        return new self(
+            jobId: $job->id,
+            number: $job->number,
+            machine: $sheet->intake->machine ?? $job->machine,
+            about: $sheet->intake === null ? '' : "{$sheet->intake->engine}, ".lcfirst($sheet->family->name).'. '.rtrim($sheet->intake->complaint, '.').'.',
+            promised: $sheet->intake?->promisedAt === null ? 'no date' : Numbers::day($sheet->intake->promisedAt, Date::now()),
+            title: "{$job->number} {$station->label()}",
+            station: $station,
+            hereNote: self::hereNote($line, $sheet),
+            line: $line,
+            next: $moves[0] ?? null,
+            others: array_slice($moves, 1),
+            stale: array_map(static fn (StaleItem $s): array => ['what' => $s->what, 'because' => $s->because.', '.Numbers::clock($s->since), 'minutes' => $s->minutes, 'href' => route('stations.show', [$job, $s->station->value])], $sheet->stale),
+            caution: self::caution($sheet, $station),
+            book: self::book($sheet, $station),
+            ribbon: array_slice(LogLine::all($sheet), 0, 6),
+            logLength: $sheet->log->length(),
+            previousHref: $to($station->previous()),
+            nextHref: $to($station->next()),
+            isClosed: $sheet->handedBackAt !== null,
+            cutaway: CutawayState::of($sheet, $station),
+            work: self::work($job, $sheet, $station, $screw),
+            form: $form,
+        );
+    }
+
+    private static function work(Job $job, Worksheet $sheet, Station $station, string $screw): object
+    {
+        return match ($station) {
+            Station::Intake => IntakeWork::of($sheet),
+            Station::AsFound, Station::Set => ScrewWork::of($job, $sheet, $station, $screw),
+            Station::Strip, Station::Clean, Station::Build => StepsWork::of($sheet, $station),
+            Station::BenchTest => HoldTestWork::of($job, $sheet),
+            Station::Run => RunWork::of($job, $sheet, $screw),
+            Station::HandBack => HandBackWork::of($job, $sheet),
+        };
+    }
+
+    /** @param list<Fitting> $line */
+    private static function hereNote(array $line, Worksheet $sheet): string
+    {
+        $here = array_values(array_filter($line, static fn (Fitting $f): bool => $f->isHere))[0] ?? null;
+        $stale = count($sheet->stale) === 0 ? '' : ', '.count($sheet->stale).' to re-check';
+
+        return ($here->note ?? '').$stale;
+    }
+
+    private static function caution(Worksheet $sheet, Station $station): ?Caution
+    {
+        $moved = $sheet->moves()[0] ?? null;
+        $step = $moved?->key === 'step' && $moved->station === $station ? $sheet->family->stepsAt($station)[$moved->target]->caution ?? null : null;
+        $usual = match ($station) {
+            Station::Strip => 'fuel',
+            Station::BenchTest => 'pressure',
+            Station::Clean => 'spray',
+            Station::Run, Station::HandBack => 'running',
+            Station::Set, Station::AsFound => 'sealed',
+            default => null,
+        };
+
+        return $sheet->family->cautions[$step ?? $usual ?? ''] ?? null;
+    }
+
+    /** @return list<array{name: string, value: string, from: string}> */
+    private static function book(Worksheet $sheet, Station $station): array
+    {
+        $card = $sheet->family->card;
+        $from = $card->provenance;
+        $hold = ['name' => 'Needle hold at '.Numbers::plain($card->test->inPsi(), 0).' psi', 'value' => Numbers::flow($card->holdLimit->inMillilitresPerMinute()).' cc/min max', 'from' => $from['hold_limit_ml_min']];
+        $idle = ['name' => 'Idle', 'value' => Numbers::rpm($card->idleRpm[0]).' to '.Numbers::rpm($card->idleRpm[1]).' rpm', 'from' => $from['idle_rpm']];
+        $top = ['name' => 'Governed, no load', 'value' => Numbers::rpm($card->governedRpm[0]).' to '.Numbers::rpm($card->governedRpm[1]).' rpm', 'from' => $from['governed_rpm']];
+        $screws = array_values(array_map(static fn ($s): array => ['name' => $s->adjuster->name, 'value' => Numbers::turns($s->adjuster->baseline).' turns', 'from' => $s->adjuster->provenance], $sheet->adjusters));
+
+        return match ($station) {
+            Station::BenchTest => [$hold, $screws[0]],
+            Station::AsFound, Station::Set => $screws,
+            default => [$idle, $top, $hold],
+        };
+    }
+}

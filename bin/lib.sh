@@ -1,0 +1,94 @@
+# Shared by bin/start and bin/test: install what is missing, run a PostgreSQL cluster of one's own.
+# Every step says what it does; every failure says what to do.
+
+say() { printf '· %s\n' "$*"; }
+fail() { printf '✗ %s\n' "$*" >&2; exit 1; }
+
+need_space() {
+  local free
+  free=$(df -Pm . | awk 'NR==2 {print $4}')
+  [ "$free" -ge 1500 ] || fail "Only ${free} MB free here; 1500 MB are needed. Make room, then try again."
+}
+
+need_tool() { command -v "$1" >/dev/null 2>&1 || fail "$1 is missing. Install PHP 8.2, Composer and Node 20 first (see README)."; }
+
+# install_packages NAME... : Debian packages that are not there yet.
+install_packages() {
+  local missing=()
+  for package in "$@"; do
+    dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")
+  done
+  [ ${#missing[@]} -eq 0 ] && return
+  [ "$(id -u)" -eq 0 ] || fail "Missing: ${missing[*]}. Run as root once: apt-get update && apt-get install -y ${missing[*]}"
+  say "Installing ${missing[*]}"
+  mkdir -p var/log
+  { apt-get update && DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}"; } >var/log/apt.log 2>&1 \
+    || fail "apt-get could not install ${missing[*]}; see var/log/apt.log"
+}
+
+install_php_packages() {
+  local stamp=vendor/.installed
+  [ -f "$stamp" ] && [ "$stamp" -nt composer.json ] && return
+  say "Installing PHP packages"
+  mkdir -p var/log
+  composer install --no-interaction --no-progress >var/log/composer.log 2>&1 || fail "composer install failed; see var/log/composer.log"
+  touch "$stamp"
+}
+
+install_node_packages() {
+  local stamp=node_modules/.installed
+  [ -f "$stamp" ] && [ "$stamp" -nt package-lock.json ] && return
+  say "Installing Node packages"
+  mkdir -p var/log
+  npm ci --no-audit --no-fund --ignore-scripts >var/log/npm.log 2>&1 || fail "npm ci failed; see var/log/npm.log"
+  touch "$stamp"
+}
+
+build_front_end() {
+  local manifest=public/build/manifest.json
+  if [ -f "$manifest" ] && [ -z "$(find resources/css resources/js vite.config.js package-lock.json -newer "$manifest" -print -quit)" ]; then return; fi
+  say "Building the front end"
+  npx vite build --logLevel error >var/log/vite.log 2>&1 || fail "The front end did not build; see var/log/vite.log"
+}
+
+prepare_folders() {
+  mkdir -p bootstrap/cache storage/framework/{cache/data,sessions,views} storage/logs var/log
+}
+
+port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+PG_BIN=/usr/lib/postgresql/15/bin
+
+# As root, the server runs as the postgres user, who must be able to reach the data folder.
+as_postgres() { if [ "$(id -u)" -eq 0 ]; then (cd / && setpriv --reuid=postgres --regid=postgres --init-groups "$@"); else "$@"; fi; }
+
+# start_postgres DATA PORT : a cluster of our own on loopback; made when it is not there.
+start_postgres() {
+  local data=$1 port=$2
+  if [ ! -f "$data/PG_VERSION" ]; then
+    say "Creating a database cluster"
+    mkdir -p "$data"
+    [ "$(id -u)" -eq 0 ] && chown postgres:postgres "$data"
+    chmod 700 "$data"
+    as_postgres "$PG_BIN/initdb" -D "$data" -U dusty_jet --auth=trust --encoding=UTF8 --locale=C.UTF-8 >var/log/initdb.log 2>&1 || fail "initdb failed; see var/log/initdb.log"
+  fi
+  if as_postgres "$PG_BIN/pg_ctl" -D "$data" status >/dev/null 2>&1; then
+    port_is_free "$port" || return 0
+    stop_postgres "$data"
+  fi
+  port_is_free "$port" || fail "Port $port is taken by another program; the database cannot start there. Stop it, or set DB_PORT."
+  say "Starting the database on 127.0.0.1:$port"
+  as_postgres "$PG_BIN/pg_ctl" -D "$data" -w -t 30 -l "$data/server.log" -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c shared_buffers=64MB ${PG_OPTIONS_EXTRA:-}" start >/dev/null \
+    || fail "The database did not start; see $data/server.log"
+}
+
+stop_postgres() { as_postgres "$PG_BIN/pg_ctl" -D "$1" -m fast -w stop >/dev/null 2>&1 || true; }
+
+# make_database PORT NAME : once.
+make_database() {
+  "$PG_BIN/psql" -h 127.0.0.1 -p "$1" -U dusty_jet -d postgres -tAc "select 1 from pg_database where datname = '$2'" | grep -q 1 \
+    || "$PG_BIN/createdb" -h 127.0.0.1 -p "$1" -U dusty_jet "$2"
+}
+
+# PHP's own server with several workers and a warm opcode cache.
+PHP_SERVER_FLAGS=(-d opcache.enable_cli=1 -d opcache.enable=1 -d opcache.validate_timestamps=1 -d upload_max_filesize=10M -d post_max_size=12M -d memory_limit=256M -d expose_php=0)

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\SecurityHeaders;
+use App\Http\Responses\RejectedResponse;
+use DustyJet\Rejected;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->encryptCookies(except: ['dj_theme']);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->redirectUsersTo('/');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontFlash(['password']);
+        $exceptions->dontReport([Rejected::class]);
+        // The one place where wrong data becomes a message on the screen.
+        $exceptions->render(fn (ValidationException $e, Request $request) => RejectedResponse::forValidation($e, $request));
+        $exceptions->render(fn (PostTooLargeException $e, Request $request) => RejectedResponse::of('The file is too large to be taken. A hold test or a job file is under 8 MB.', $request, 413));
+        $exceptions->render(fn (Throwable $e, Request $request) => $e instanceof Rejected ? RejectedResponse::of($e->getMessage(), $request) : null);
+    })
+    ->create();

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Worksheet;
+
+use DustyJet\BenchLog\Entry;
+use DustyJet\BenchLog\EntryKind;
+use DustyJet\BenchLog\LogMovedOn;
+use DustyJet\BenchLog\UnreadableEntry;
+use DustyJet\Carburetor\Sense;
+use DustyJet\Carburetor\Station;
+use DustyJet\Mixture\School;
+use DustyJet\Quantity\RotationalSpeed;
+use DustyJet\Quantity\Turns;
+
+/** An entry someone wants to add, judged against the sheet as it stands before it is stored. */
+final readonly class Draft
+{
+    /** @param array<string, mixed> $payload */
+    public function __construct(public EntryKind $kind, public array $payload, public ?string $supersedes = null)
+    {
+    }
+
+    /**
+     * @param int $seen how long the log was when its author looked
+     *
+     * @throws \DustyJet\Rejected If the entry means nothing here, comes too late, or rests on a log that has moved on.
+     */
+    public function refuseUnlessMeantFor(Worksheet $sheet, int $seen): void
+    {
+        $this->kind->check($this->payload);
+        $sheet->log->refuseBadCorrection($this->kind, $this->supersedes);
+        $this->refuseAfterHandBack($sheet);
+        $this->refuseUnknownNames($sheet);
+        $this->refuseImpossibleValues();
+        $this->refuseIfMovedOn($sheet, $seen);
+        match ($this->kind) {
+            EntryKind::ScrewCounted => $this->refuseLateCount($sheet),
+            EntryKind::StaleOverridden => $sheet->isStale($this->word('item')) || throw NotAllowedNow::notStale($this->word('item')),
+            EntryKind::HandedBack => $sheet->gates() === [] || throw NotAllowedNow::gated($sheet->gates()),
+            default => null,
+        };
+    }
+
+    /** @throws NotAllowedNow */
+    private function refuseAfterHandBack(Worksheet $sheet): void
+    {
+        if ($sheet->handedBackAt !== null && $this->kind !== EntryKind::NoteAdded) {
+            throw NotAllowedNow::handedBack();
+        }
+    }
+
+    /** @throws UnreadableEntry */
+    private function refuseUnknownNames(Worksheet $sheet): void
+    {
+        if (isset($this->payload['adjuster'])) {
+            isset($sheet->adjusters[$this->word('adjuster')]) || throw UnreadableEntry::unknownName('screw', $this->word('adjuster'));
+        }
+        if (isset($this->payload['station'])) {
+            Station::tryFrom($this->word('station')) !== null || throw UnreadableEntry::unknownName('station', $this->word('station'));
+        }
+        match ($this->kind) {
+            EntryKind::StepDone, EntryKind::StepUndone => isset($sheet->family->stepsAt(Station::from($this->word('station')))[$this->word('step')]) || throw UnreadableEntry::unknownName('step', $this->word('step')),
+            EntryKind::ThingTouched => isset($sheet->family->stale[$this->word('thing')]) || throw UnreadableEntry::unknownName('action', $this->word('thing')),
+            EntryKind::CheckDone => isset($sheet->family->checks[$this->word('check')]) || throw UnreadableEntry::unknownName('check', $this->word('check')),
+            EntryKind::SchoolChosen => School::tryFrom($this->word('school')) !== null || throw UnreadableEntry::unknownName('school', $this->word('school')),
+            EntryKind::IntakeTaken => (isset($sheet->family->variants[$this->word('variant')]) && Sense::tryFrom($this->word('idle_sense')) !== null) || throw UnreadableEntry::unknownName('variant', $this->word('variant')),
+            default => null,
+        };
+    }
+
+    /** @throws \DustyJet\Rejected */
+    private function refuseImpossibleValues(): void
+    {
+        if (is_int($this->payload['units'] ?? null)) {
+            Turns::ofUnits($this->payload['units']);
+        }
+        $rpm = $this->payload['rpm'] ?? null;
+        if (is_int($rpm) || is_float($rpm)) {
+            RotationalSpeed::ofRpm((float) $rpm);
+        }
+    }
+
+    /** @throws LogMovedOn */
+    private function refuseIfMovedOn(Worksheet $sheet, int $seen): void
+    {
+        if ($this->kind->commutes()) {
+            return;
+        }
+        foreach ($sheet->log->entries as $entry) {
+            if ($entry->seq > $seen && $this->clashesWith($entry)) {
+                throw LogMovedOn::by($entry->by, str_replace('_', ' ', $entry->kind->value));
+            }
+        }
+    }
+
+    /** A setting clashes with a newer reading or setting of the same screw; a hand-back or strike with anything. */
+    private function clashesWith(Entry $entry): bool
+    {
+        return match ($this->kind) {
+            EntryKind::ScrewSet => in_array($entry->kind, [EntryKind::ScrewSet, EntryKind::SpeedRead], true) && $entry->text('adjuster') === $this->word('adjuster'),
+            EntryKind::IntakeTaken => $entry->kind === EntryKind::IntakeTaken,
+            default => $entry->kind !== EntryKind::NoteAdded,
+        };
+    }
+
+    /** @throws NotAllowedNow */
+    private function refuseLateCount(Worksheet $sheet): void
+    {
+        $state = $sheet->adjusters[$this->word('adjuster')];
+        foreach ($sheet->family->stepsAt(Station::Strip) as $step) {
+            if ($state->adjuster->isMixture && $step->part === $state->adjuster->part && $sheet->isStepDone(Station::Strip, $step->key)) {
+                throw NotAllowedNow::countedTooLate(lcfirst($state->adjuster->name));
+            }
+        }
+    }
+
+    private function word(string $field): string
+    {
+        $value = $this->payload[$field] ?? null;
+
+        return is_string($value) ? $value : '';
+    }
+}

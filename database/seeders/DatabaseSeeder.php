@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Person;
+use App\Models\Role;
+use App\View\Pages\SignInPage;
+use Illuminate\Database\Seeder;
+
+/** The demo shop, all invented. Runs again without harm: what is there stays. */
+final class DatabaseSeeder extends Seeder
+{
+    private const PEOPLE = ['R. Okafor' => Role::Owner, 'June Halloran' => Role::Technician, 'Teo Vanska' => Role::Technician, 'Addie Quill' => Role::Apprentice];
+
+    public function run(): void
+    {
+        if (config('shop.demo') !== true || Person::query()->exists()) {
+            return;
+        }
+        foreach (self::PEOPLE as $name => $role) {
+            Person::query()->create(['name' => $name, 'role' => $role, 'password' => SignInPage::DEMO_PASSWORD]);
+        }
+        $this->call(DemoBenchSeeder::class);
+    }
+}

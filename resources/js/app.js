@@ -1,0 +1,10 @@
+import htmx from "htmx.org";
+import "./cutaway.js";
+import "./dial.js";
+import "./keys.js";
+import "./morph.js";
+import "./outbox.js";
+import "./run.js";
+import "./sheet.js";
+
+window.htmx = htmx;

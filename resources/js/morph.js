@@ -1,0 +1,25 @@
+// Swaps by morphing, so that focus and open details survive an answer from the server.
+import { Idiomorph } from "idiomorph";
+import htmx from "htmx.org";
+
+// Values the server prints anew must win over what the browser remembers of them.
+const freshen = (root) => {
+  root.querySelectorAll("input[type=hidden], [data-turns], [data-mirror], [data-rpm], [data-readings]").forEach((field) => {
+    field.value = field.getAttribute("value") ?? field.defaultValue;
+  });
+};
+
+htmx.defineExtension("morph", {
+  isInlineSwap: (style) => style.startsWith("morph"),
+  handleSwap: (style, target, fragment) => {
+    if (!style.startsWith("morph")) {
+      return false;
+    }
+    const fresh = fragment.querySelector("#job") ?? fragment.firstElementChild;
+    const swapped = Idiomorph.morph(target, fresh.outerHTML, { morphStyle: "outerHTML" });
+    const job = document.getElementById("job");
+    freshen(job);
+    job.dispatchEvent(new CustomEvent("dj:swapped", { bubbles: true }));
+    return Array.isArray(swapped) && swapped.length > 0 ? swapped : [job];
+  },
+});

@@ -1,0 +1,37 @@
+@props(['page'])
+
+<aside class="dj-bay bay-next" aria-labelledby="h-next">
+    @if ($page->next)
+        <div class="dj-next">
+            <h2 id="h-next">Next move</h2>
+            <div class="mins"><b>{{ $page->next->minutes }}</b> min</div>
+            <p class="do">{{ $page->next->do }}</p>
+            <p class="why">{{ $page->next->why }}</p>
+            @if ($page->next->form)
+                <button class="btn btn-primary" type="submit" form="{{ $page->next->form }}" data-next @if ($page->next->form === 'hold-form') data-run @endif><span data-label>{{ $page->next->label }}</span><span class="m-only">, {{ $page->next->minutes }} min</span> <kbd class="dj-kbd">N</kbd></button>
+            @else
+                <a class="btn btn-primary" href="{{ $page->next->href }}" data-next><span>{{ $page->next->label }}</span><span class="m-only">, {{ $page->next->minutes }} min</span> <kbd class="dj-kbd">N</kbd></a>
+            @endif
+        </div>
+    @else
+        <div class="dj-next"><h2 id="h-next">Done</h2><p class="do">Handed back.</p><p class="why">The log stays as it is. A new visit is a new job.</p></div>
+    @endif
+    @if ($page->others)
+        <div class="dj-or"><h3 class="visually-hidden">Or</h3>
+            @foreach ($page->others as $move)
+                <a href="{{ $move->href }}"><span>{{ $move->do }}</span><b>{{ $move->minutes }} min</b></a>
+            @endforeach
+        </div>
+    @endif
+    <x-sheet.stale :stale="$page->stale" />
+    @if ($page->caution)
+        <p class="dj-hazard"><x-icons.hazard /><span><b>{{ $page->caution->title }}</b> {{ $page->caution->text }}</span></p>
+    @endif
+    <div class="dj-book"><h3>Book values</h3>
+        <dl>
+            @foreach ($page->book as $value)
+                <div><dt>{{ $value['name'] }} <small>{{ $value['from'] }}</small></dt><dd>{{ $value['value'] }}</dd></div>
+            @endforeach
+        </dl>
+    </div>
+</aside>

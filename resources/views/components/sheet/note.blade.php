@@ -1,0 +1,11 @@
+@props(['form', 'station'])
+
+<dialog id="note" class="dj-dialog" aria-labelledby="note-title">
+    <x-forms.entry :form="$form" kind="note_added" id="note-form">
+        <h2 id="note-title">Note</h2>
+        <input type="hidden" name="station" value="{{ $station->value }}">
+        <label for="note-text" class="visually-hidden">Note</label>
+        <textarea class="form-control" id="note-text" name="text" rows="4" maxlength="2000" required></textarea>
+        <div class="acts"><button class="btn btn-secondary" type="button" data-act="close">Close</button><button class="btn btn-secondary" type="submit">Log the note</button></div>
+    </x-forms.entry>
+</dialog>

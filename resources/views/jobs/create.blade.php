@@ -1,0 +1,23 @@
+<x-layout.page :title="$page->title" body="pg-form">
+@fragment('job')
+<div id="job" class="dj-job-page">
+    <header class="dj-frame"><x-frame.head title="New job" about="The complaint, the machine, what is under the bowl." /></header>
+    <main id="main" class="dj-narrow">
+        <h1>New job</h1>
+        <div id="errors" class="dj-errors-at"><x-forms.errors :messages="$errors->all()" /></div>
+        <form method="post" action="{{ route('jobs.store') }}" class="dj-bay dj-form" id="work-form">
+            @csrf
+            <input type="hidden" name="client_id" value="{{ $page->clientId }}">
+            <fieldset class="dj-ticks"><legend>What does it do?</legend>
+                @foreach ($page->complaints as $complaint)
+                    <label><input type="checkbox" name="ticks[]" value="{{ $complaint }}" @checked(in_array($complaint, (array) old('ticks', []), true))><span>{{ ucfirst($complaint) }}</span></label>
+                @endforeach
+            </fieldset>
+            <div class="dj-field"><label for="f-complaint">In the customer's words</label><textarea class="form-control" id="f-complaint" name="complaint" rows="2" maxlength="600">{{ $page->values['complaint'] }}</textarea></div>
+            <x-forms.intake-fields :values="$page->values" :variants="$page->variants" />
+            <button type="submit" class="btn btn-primary" data-next>Open the job <kbd class="dj-kbd">N</kbd></button>
+        </form>
+    </main>
+</div>
+@endfragment
+</x-layout.page>

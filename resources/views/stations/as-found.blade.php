@@ -1,0 +1,1 @@
+@include('stations.screws')

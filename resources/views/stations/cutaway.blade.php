@@ -1,0 +1,1 @@
+<x-sheet.cutaway :state="$page->cutaway" />

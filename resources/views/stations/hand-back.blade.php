@@ -1,0 +1,38 @@
+<section class="dj-bay bay-work" aria-labelledby="h-proof">
+    <header class="bay-h"><h2 id="h-proof">The proof</h2><span class="cnt">{{ $page->work->handedBack ? 'handed back '.$page->work->handedBack : count($page->work->gates).' in the way' }}</span></header>
+    <ol class="dj-steps">
+        @foreach ($page->work->checks as $check)
+            <li class="is-check is-{{ $check['state'] }}">
+                <x-forms.entry :form="$page->form" kind="check_done" :id="'check-'.$check['key']">
+                    <input type="hidden" name="check" value="{{ $check['key'] }}">
+                    <span>{{ $check['do'] }} <small>{{ $check['note'] }}</small></span>
+                    @if ($check['takesRpm'])
+                        <label for="rpm-{{ $check['key'] }}" class="visually-hidden">{{ $check['do'] }}, rpm</label><input class="form-control" id="rpm-{{ $check['key'] }}" name="rpm" inputmode="numeric" placeholder="rpm">
+                    @endif
+                    <button type="submit" class="btn btn-secondary" name="passed" value="1" aria-label="{{ $check['do'] }}: passes">@if ($check['state'] === 'passed')<x-icons.tick />@endif Passes</button>
+                    <button type="submit" class="btn btn-secondary" name="passed" value="0" aria-label="{{ $check['do'] }}: fails">Fails</button>
+                </x-forms.entry>
+            </li>
+        @endforeach
+    </ol>
+    @foreach ($page->work->stale as $item)
+        <x-forms.entry :form="$page->form" kind="stale_overridden" :id="'override-'.$loop->index" class="dj-override">
+            <input type="hidden" name="item" value="{{ $item['key'] }}"><p><b>{{ $item['what'] }}</b> is stale: {{ lcfirst($item['because']) }}.</p>
+            <label for="reason-{{ $loop->index }}">Or override, with your reason</label><div class="dj-tap"><input class="form-control" id="reason-{{ $loop->index }}" name="reason" minlength="4" maxlength="400" required><button type="submit" class="btn btn-secondary">Override</button></div>
+        </x-forms.entry>
+    @endforeach
+    @if ($page->work->gates && ! $page->work->handedBack)
+        <ul class="dj-gates" aria-label="In the way of handing back">
+            @foreach ($page->work->gates as $gate)
+                <li>{{ $gate }}</li>
+            @endforeach
+        </ul>
+    @endif
+    <x-forms.entry :form="$page->form" kind="handed_back" id="handback-form" class="dj-form">
+        <div class="dj-field"><label for="f-advice">Advice to the customer</label><textarea class="form-control" id="f-advice" name="advice" rows="2" maxlength="2000">{{ $page->work->advice }}</textarea></div>
+        @if ($page->work->mayHandBack)
+            <button type="submit" class="btn btn-secondary">Hand it back</button>
+        @endif
+    </x-forms.entry>
+    <p class="dj-links"><a class="btn btn-secondary" href="{{ $page->work->reportHref }}">Report</a> <a class="btn btn-secondary" href="{{ $page->work->pdfHref }}">PDF</a> <a class="btn btn-secondary" href="{{ $page->work->fileHref }}">Job file</a></p>
+</section>

@@ -1,0 +1,22 @@
+<section class="dj-bay bay-work" aria-label="{{ $page->station->label() }}">
+    <nav class="dj-tests" aria-label="Screws">
+        @foreach ($page->work->tabs as $tab)
+            <a href="{{ $tab['href'] }}" @if ($tab['selected']) aria-current="true" @endif><b>{{ $tab['name'] }}</b><small>{{ $tab['note'] }}</small></a>
+        @endforeach
+    </nav>
+    <x-forms.entry :form="$page->form" :kind="$page->work->kind" id="work-form" class="dj-dialbay">
+        <input type="hidden" name="adjuster" value="{{ $page->work->dial->adjuster }}">
+        <input type="hidden" name="station" value="{{ $page->station->value }}">
+        <p class="dj-story"><b>{{ $page->work->senseNote }}</b> {{ $page->work->story }}</p>
+        <x-instruments.dial :dial="$page->work->dial" form="work-form">
+            <div class="dj-count">
+                <button type="button" class="btn btn-secondary" data-by="24" data-count>Half turn <kbd class="dj-kbd">Space</kbd></button>
+                <button type="button" class="btn btn-secondary" data-act="undo-turn">Undo</button>
+                <button type="button" class="btn btn-secondary" data-act="zero-turn">Start over</button>
+                <label for="turns" class="visually-hidden">Turns out</label>
+                <input class="form-control" id="turns" name="turns" value="{{ $page->work->dial->text }}" data-turns autocomplete="off" spellcheck="false">
+                <button type="submit" class="btn btn-secondary">{{ $page->work->verb }}, log</button>
+            </div>
+        </x-instruments.dial>
+    </x-forms.entry>
+</section>

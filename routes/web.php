@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BenchLogController;
+use App\Http\Controllers\BoardController;
+use App\Http\Controllers\EntryController;
+use App\Http\Controllers\HoldTestController;
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\JobFileController;
+use App\Http\Controllers\ReportController;
+use App\Http\Controllers\ReportPdfController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\StationController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('sign-in', [SessionController::class, 'create'])->name('sign-in');
+    Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in')->name('sign-in.store');
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('sign-out', [SessionController::class, 'destroy'])->name('sign-out');
+    Route::get('/', BoardController::class)->name('board');
+    Route::get('jobs/create', [JobController::class, 'create'])->name('jobs.create');
+    Route::post('jobs', [JobController::class, 'store'])->name('jobs.store');
+    Route::post('job-files', [JobFileController::class, 'store'])->name('job-files.store');
+    Route::get('jobs/{job}/file', [JobFileController::class, 'show'])->name('job-files.show');
+    Route::get('jobs/{job}/log', [BenchLogController::class, 'index'])->name('log.index');
+    Route::get('jobs/{job}/report', [ReportController::class, 'show'])->name('report.show');
+    Route::get('jobs/{job}/report.pdf', [ReportPdfController::class, 'show'])->name('report.pdf');
+    Route::post('jobs/{job}/hold-tests', [HoldTestController::class, 'store'])->name('hold-tests.store');
+    Route::post('jobs/{job}/entries/{kind}', [EntryController::class, 'store'])->name('entries.store');
+    Route::get('jobs/{job}', [JobController::class, 'show'])->name('jobs.show');
+    Route::get('jobs/{job}/{station}', [StationController::class, 'show'])->name('stations.show');
+});
