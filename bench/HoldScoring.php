@@ -95,7 +95,7 @@ final readonly class HoldScoring
     }
 
     /**
-     * @param array<string, int> $count
+     * @param  array<string, int>  $count
      *
      * @return array<string, int>
      */
@@ -148,7 +148,7 @@ final readonly class HoldScoring
     {
         $perPsi = 6.894757;
         $fixed = static fn (float $v): Parameter => new Parameter($v, $v, $v);
-        $curve = HoldCurve::leak(LeakLaw::of($leak->shape, $leak->isVacuum, 1.3 * max($trace->kilopascals), 101.325));
+        $curve = HoldCurve::leak(LeakLaw::of($leak->shape, $leak->isVacuum, 1.3 * max(0.0, ...$trace->kilopascals), 101.325));
         $seen = new Observations($trace->seconds, $trace->kilopascals, array_fill(0, $trace->count(), 1.0), $trace->stepKilopascals, true);
         $rate = $leak->leak->asPressureChangeOf($leak->rig->volume) / 1000.0;
         $fitter = new CurveFitter($curve, $seen, [

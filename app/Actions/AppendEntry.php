@@ -19,7 +19,7 @@ final readonly class AppendEntry
     }
 
     /**
-     * @param int $seen how long the log was when the person looked
+     * @param  int  $seen how long the log was when the person looked
      *
      * @throws \DustyJet\Rejected If the entry means nothing here or the log has moved on.
      */

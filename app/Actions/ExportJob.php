@@ -49,7 +49,7 @@ final readonly class ExportJob
     /**
      * The database keeps no order of keys, so they are put in one; an empty payload stays an object.
      *
-     * @param array<array-key, mixed> $payload
+     * @param  array<array-key, mixed>  $payload
      */
     private function sorted(array $payload): object
     {

@@ -65,7 +65,7 @@ final readonly class ImportJob
     }
 
     /**
-     * @param array<string, mixed> $file checked against the schema
+     * @param  array<string, mixed>  $file checked against the schema
      *
      * @throws Rejected
      */
@@ -92,7 +92,7 @@ final readonly class ImportJob
         return $job;
     }
 
-    /** @param array{id: string, unit: string, vacuum: bool, step: float, seconds: list<float>, readings: list<float>} $trace */
+    /** @param  array{id: string, unit: string, vacuum: bool, step: float, seconds: list<float>, readings: list<float>}  $trace */
     private function storeTrace(Job $job, array $trace): void
     {
         count($trace['seconds']) === count($trace['readings']) || throw JobFileRejected::broken("Trace {$trace['id']} has not as many readings as times.");
@@ -102,13 +102,17 @@ final readonly class ImportJob
     }
 
     /**
-     * @param array{id: string, seq: int, kind: string, version: int, payload: array<string, mixed>, at: string, by: string, supersedes: string|null} $entry
-     * @param list<string> $traces
+     * @param  array{id: string, seq: int, kind: string, version: int, payload: array<string, mixed>, at: string, by: string, supersedes: string|null}  $entry
+     * @param  list<string>  $traces
      */
     private function storeEntry(Job $job, array $entry, array $traces): void
     {
         $kind = EntryKind::from($entry['kind']);
-        $kind->check($entry['payload']);
+        try {
+            $kind->check($entry['payload']);
+        } catch (Rejected $rejected) {
+            throw JobFileRejected::schema('entries['.($entry['seq'] - 1).'].payload', $rejected->getMessage());
+        }
         $kind !== EntryKind::HoldTested || in_array($entry['payload']['trace'], $traces, true) || throw JobFileRejected::broken("Entry {$entry['seq']} names a trace that is not in the file.");
         Entry::query()->create([
             'id' => $entry['id'],

@@ -21,7 +21,7 @@ final readonly class OpenJob
     }
 
     /**
-     * @param array<string, mixed> $intake
+     * @param  array<string, mixed>  $intake
      *
      * @throws \DustyJet\Rejected If the intake means nothing on this family.
      */

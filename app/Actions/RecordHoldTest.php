@@ -26,7 +26,7 @@ final readonly class RecordHoldTest
     }
 
     /**
-     * @param string $traceId derived from the client id, so that a resent request names the same trace
+     * @param  string  $traceId derived from the client id, so that a resent request names the same trace
      *
      * @throws \DustyJet\Rejected If the readings are no test.
      */

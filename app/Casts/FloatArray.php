@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
 final class FloatArray implements CastsAttributes
 {
     /**
-     * @param array<string, mixed> $attributes
+     * @param  array<string, mixed>  $attributes
      *
      * @return list<float>
      */
@@ -26,7 +26,7 @@ final class FloatArray implements CastsAttributes
         return $inside === '' ? [] : array_map(floatval(...), explode(',', $inside));
     }
 
-    /** @param array<string, mixed> $attributes */
+    /** @param  array<string, mixed>  $attributes */
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
         $numbers = is_array($value) ? array_filter($value, is_numeric(...)) : [];

@@ -7,7 +7,9 @@ namespace App\Models;
 use DateTimeImmutable;
 use DustyJet\BenchLog\Entry as CoreEntry;
 use DustyJet\BenchLog\EntryKind;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -23,6 +25,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $recorded_by
  * @property string $by_name
  * @property string|null $supersedes
+ * @property Job $job
  */
 final class Entry extends Model
 {
@@ -37,6 +40,21 @@ final class Entry extends Model
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.uP';
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    /** @return Collection<int, self> newest first, with their jobs */
+    public static function latestOfAll(int $most): Collection
+    {
+        $query = self::query();
+        $query->orderByDesc('recorded_at')->limit($most);
+
+        return $query->with('job')->get();
+    }
 
     public function toCore(): CoreEntry
     {

@@ -8,7 +8,7 @@ use DustyJet\BenchLog\Log;
 use DustyJet\Carburetor\Family;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\Worksheet;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -46,19 +46,37 @@ final class Job extends Model
     /** @return HasMany<Entry, $this> */
     public function entries(): HasMany
     {
-        return $this->hasMany(Entry::class)->orderBy('seq');
+        $entries = $this->hasMany(Entry::class);
+        $entries->orderBy('seq');
+
+        return $entries;
     }
 
     /** @return HasMany<Trace, $this> */
     public function traces(): HasMany
     {
-        return $this->hasMany(Trace::class)->orderBy('id');
+        $traces = $this->hasMany(Trace::class);
+        $traces->orderBy('id');
+
+        return $traces;
     }
 
-    /** @param Builder<self> $query */
-    public function scopeOpen(Builder $query): void
+    /** @return Collection<int, self> soonest promised first */
+    public static function onTheBench(): Collection
     {
+        $query = self::query();
         $query->whereNull('handed_back_at')->orderByRaw('promised_at nulls last')->orderBy('number');
+
+        return $query->get();
+    }
+
+    /** @return Collection<int, self> newest first */
+    public static function latestHandedBack(int $most): Collection
+    {
+        $query = self::query();
+        $query->whereNotNull('handed_back_at')->orderByDesc('handed_back_at')->limit($most);
+
+        return $query->get();
     }
 
     public function worksheet(Family $family): Worksheet
@@ -71,13 +89,15 @@ final class Job extends Model
     /**
      * Adds one entry to the log, once: the same client id again adds nothing. Call inside a transaction.
      *
-     * @param int $seen how long the log was when its author looked
+     * @param  int  $seen how long the log was when its author looked
      *
      * @throws \DustyJet\Rejected If the entry means nothing here or the log has moved on.
      */
     public function log(Family $family, Person $by, string $clientId, Draft $draft, int $seen): Worksheet
     {
-        self::query()->lockForUpdate()->findOrFail($this->id);
+        $alone = self::query();
+        $alone->lockForUpdate();
+        $alone->findOrFail($this->id);
         $sheet = $this->worksheet($family);
         if (Entry::query()->whereKey($clientId)->exists()) {
             return $sheet;

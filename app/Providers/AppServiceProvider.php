@@ -34,7 +34,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(config('app.env') !== 'production');
         Gate::policy(Job::class, JobPolicy::class);
         RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(10)->by($request->ip().'|'.mb_strtolower($request->string('name')->toString())));
     }

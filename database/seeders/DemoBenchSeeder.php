@@ -133,7 +133,7 @@ final class DemoBenchSeeder extends Seeder
         ], static fn (mixed $v): bool => $v !== null));
     }
 
-    /** @param array<string, string> $turns */
+    /** @param  array<string, string>  $turns */
     private function count(array $turns): void
     {
         foreach ($turns as $adjuster => $text) {
@@ -158,7 +158,7 @@ final class DemoBenchSeeder extends Seeder
         ($this->hold)($this->job, $this->by, $id, Uuid::uuid5($id, 'trace')->toString(), $trace, $rig, Limits::ofLeak(Flow::ofMillilitresPerMinute(0.6)), false, $this->job->refresh()->log_length);
     }
 
-    /** @param array<string, string> $turns */
+    /** @param  array<string, string>  $turns */
     private function set(array $turns): void
     {
         foreach ($turns as $adjuster => $text) {
@@ -166,7 +166,7 @@ final class DemoBenchSeeder extends Seeder
         }
     }
 
-    /** @param array<string, int> $readings turns => rpm */
+    /** @param  array<array-key, int>  $readings turns => rpm */
     private function mixtureRun(string $adjuster, array $readings): void
     {
         foreach ($readings as $turns => $rpm) {
@@ -174,7 +174,7 @@ final class DemoBenchSeeder extends Seeder
         }
     }
 
-    /** @param array<string, string> $turns */
+    /** @param  array<string, string>  $turns */
     private function leave(array $turns): void
     {
         foreach ($turns as $adjuster => $text) {
@@ -182,7 +182,7 @@ final class DemoBenchSeeder extends Seeder
         }
     }
 
-    /** @param array<string, mixed> $payload */
+    /** @param  array<string, mixed>  $payload */
     private function log(EntryKind $kind, array $payload): void
     {
         $this->pass();

@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 final readonly class SecurityHeaders
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $nonce = Vite::useCspNonce();

@@ -27,7 +27,6 @@ final class StoreJobFileRequest extends FormRequest
         return ['file.required' => 'Choose a job file to import.', 'file.max' => 'The file is larger than 8 MB. A job file is far smaller.'];
     }
 
-
     public function contents(): string
     {
         $file = $this->file('file');

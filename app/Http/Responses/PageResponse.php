@@ -16,7 +16,7 @@ final readonly class PageResponse implements Responsable
     {
     }
 
-    /** @param Request $request */
+    /** @param  Request  $request */
     public function toResponse($request): Response
     {
         $view = view($this->view, ['page' => $this->page]);

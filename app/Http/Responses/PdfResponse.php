@@ -18,7 +18,7 @@ final readonly class PdfResponse implements Responsable
     {
     }
 
-    /** @param Request $request */
+    /** @param  Request  $request */
     public function toResponse($request): Response
     {
         $view = view($this->view, ['page' => $this->page]);

@@ -23,7 +23,7 @@ final readonly class RejectedResponse
         return self::answer($exception->errors(), $request, $exception->status);
     }
 
-    /** @param array<array-key, mixed> $errors */
+    /** @param  array<array-key, mixed>  $errors */
     private static function answer(array $errors, Request $request, int $status): Response
     {
         if ($request->expectsJson()) {

@@ -20,9 +20,9 @@ final readonly class DialFace
     private const OUTER = 98.0;
 
     /**
-     * @param list<array{radius: float, path: string, full: bool, label: string, labelX: float, labelY: float}> $rings
-     * @param list<array{letter: string, kind: string, x: float, y: float}> $marks
-     * @param list<array{inner: string, outer: string, quarter: bool}> $ticks
+     * @param  list<array{radius: float, path: string, full: bool, label: string, labelX: float, labelY: float}>  $rings
+     * @param  list<array{letter: string, kind: string, x: float, y: float}>  $marks
+     * @param  list<array{inner: string, outer: string, quarter: bool}>  $ticks
      */
     private function __construct(
         public string $adjuster,

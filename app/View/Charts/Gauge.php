@@ -10,9 +10,9 @@ use App\View\Numbers;
 final readonly class Gauge
 {
     /**
-     * @param list<array{path: string, major: bool}> $ticks
-     * @param list<array{text: string, x: float, y: float}> $numbers
-     * @param list<array{path: string, text: string, x: float, y: float}> $inner
+     * @param  list<array{path: string, major: bool}>  $ticks
+     * @param  list<array{text: string, x: float, y: float}>  $numbers
+     * @param  list<array{path: string, text: string, x: float, y: float}>  $inner
      */
     private function __construct(
         public string $unit,
@@ -29,7 +29,7 @@ final readonly class Gauge
     ) {
     }
 
-    /** @param float $reading in the gauge's unit */
+    /** @param  float  $reading in the gauge's unit */
     public static function of(bool $isVacuum, float $reading, ?float $start, float $target, ?float $stop): self
     {
         $full = $isVacuum ? 30.0 : 10.0;

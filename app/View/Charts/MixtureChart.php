@@ -25,11 +25,11 @@ final readonly class MixtureChart
     private const BOTTOM = 194.0;
 
     /**
-     * @param list<array{x: float, y: float, now: bool, label: string}> $points
-     * @param list<array{y: float, text: string}> $levels
-     * @param list<array{x: float, text: string, quarter: bool, whole: bool}> $turns
-     * @param array{y: float, height: float} $band
-     * @param list<array{turns: string, rpm: string}> $table
+     * @param  list<array{x: float, y: float, now: bool, label: string}>  $points
+     * @param  list<array{y: float, text: string}>  $levels
+     * @param  list<array{x: float, text: string, quarter: bool, whole: bool}>  $turns
+     * @param  array{y: float, height: float}  $band
+     * @param  list<array{turns: string, rpm: string}>  $table
      */
     private function __construct(
         public array $points,
@@ -52,7 +52,7 @@ final readonly class MixtureChart
     ) {
     }
 
-    /** @param array{0: float, 1: float} $band of speeds wanted */
+    /** @param  array{0: float, 1: float}  $band of speeds wanted */
     public static function of(AdjusterState $state, ?MixtureResult $result, array $band): self
     {
         $turns = array_map(static fn ($r): float => $r->turns->inTurns(), $state->readings);
@@ -68,7 +68,8 @@ final readonly class MixtureChart
         $y = static fn (float $r): float => round(self::BOTTOM - (self::BOTTOM - self::TOP) * max(-0.05, min(1.05, ($r - $low) / ($high - $low))), 1);
         $inside = static fn (?float $t): ?float => $t === null || $t < $from || $t > $to ? null : $x($t);
         $curve = $result === null ? [] : array_filter($result->curve, static fn (array $p): bool => $p[1] >= $low);
-        $next = $result?->nextTurns ?? ($result?->done === true ? $result->recommendedTurns : null);
+        $next = $result === null ? null : $result->nextTurns ?? $result->recommendedTurns;
+        $isDone = $result !== null && $result->done;
         $last = count($turns) - 1;
 
         return new self(
@@ -84,7 +85,7 @@ final readonly class MixtureChart
             peakLabelY: $result?->peakRpm === null ? 0.0 : max(22.0, $y($result->peakRpm) - 18.0),
             peakText: $result?->peakRpm === null ? '' : 'fastest '.Numbers::rpm($result->peakRpm),
             nextX: $inside($next),
-            nextText: $next === null ? '' : ($result->done === true ? 'leave at ' : 'next ').Numbers::turns(Turns::nearestEighthTo($next)),
+            nextText: $next === null ? '' : ($isDone ? 'leave at ' : 'next ').Numbers::turns(Turns::nearestEighthTo($next)),
             bookX: $inside($book),
             foundX: $inside($state->found?->inTurns()),
             table: array_map(static fn ($r): array => ['turns' => Numbers::turns($r->turns), 'rpm' => Numbers::rpm($r->speed->inRpm())], $state->readings),
@@ -93,7 +94,7 @@ final readonly class MixtureChart
     }
 
     /**
-     * @param callable(float): float $x
+     * @param  callable(float): float  $x
      *
      * @return list<array{x: float, text: string, quarter: bool, whole: bool}>
      */

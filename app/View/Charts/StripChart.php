@@ -21,10 +21,10 @@ final readonly class StripChart
     private const TOP = 8.0;
 
     /**
-     * @param list<array{x: float, y: float, early: bool}> $points
-     * @param list<array{y: float, text: string}> $levels
-     * @param list<array{x: float, text: string}> $times
-     * @param list<array{t: string, p: string}> $table readings for the table of points
+     * @param  list<array{x: float, y: float, early: bool}>  $points
+     * @param  list<array{y: float, text: string}>  $levels
+     * @param  list<array{x: float, text: string}>  $times
+     * @param  list<array{t: string, p: string}>  $table readings for the table of points
      */
     private function __construct(
         public int $width,
@@ -114,8 +114,8 @@ final readonly class StripChart
     }
 
     /**
-     * @param callable(float): float $x
-     * @param callable(float): float $y
+     * @param  callable(float): float  $x
+     * @param  callable(float): float  $y
      *
      * @return list<array{x: float, y: float, early: bool}>
      */
@@ -153,7 +153,7 @@ final readonly class StripChart
     }
 
     /**
-     * @param callable(float): float $x
+     * @param  callable(float): float  $x
      *
      * @return list<array{x: float, text: string}>
      */

@@ -11,7 +11,7 @@ use DustyJet\Carburetor\Station;
 
 final readonly class BoardJob
 {
-    /** @param list<array{x: int, state: string}> $mini the fuel line, small */
+    /** @param  list<array{x: int, state: string}>  $mini the fuel line, small */
     private function __construct(
         public string $href,
         public string $number,
@@ -48,7 +48,7 @@ final readonly class BoardJob
             href: route('stations.show', [$job, $job->station]),
             number: $job->number,
             machine: $job->machine,
-            complaint: $job->complaint,
+            complaint: ucfirst($job->complaint),
             station: $station->label(),
             move: $job->next_move ?? 'Handed back',
             minutes: (string) ($job->next_minutes ?? ''),

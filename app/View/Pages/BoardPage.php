@@ -15,10 +15,10 @@ final readonly class BoardPage
     private const HANDED_BACK_SHOWN = 5;
 
     /**
-     * @param list<BoardJob> $jobs most urgent first
-     * @param list<BoardJob> $rechecks
-     * @param list<BoardJob> $handedBack newest first
-     * @param list<array{time: string, number: string, text: string}> $ribbon
+     * @param  list<BoardJob>  $jobs most urgent first
+     * @param  list<BoardJob>  $rechecks
+     * @param  list<BoardJob>  $handedBack newest first
+     * @param  list<array{time: string, number: string, text: string}>  $ribbon
      */
     private function __construct(public string $title, public string $today, public string $handWork, public array $jobs, public array $rechecks, public array $handedBack, public array $ribbon)
     {
@@ -27,11 +27,10 @@ final readonly class BoardPage
     public static function now(): self
     {
         $now = Date::now();
-        $open = Job::query()->open()->get();
+        $open = Job::onTheBench();
         $jobs = array_values($open->map(static fn (Job $job): BoardJob => BoardJob::of($job, $now))->all());
-        $back = Job::query()->whereNotNull('handed_back_at')->orderByDesc('handed_back_at')->limit(self::HANDED_BACK_SHOWN)->get();
+        $back = Job::latestHandedBack(self::HANDED_BACK_SHOWN);
         $minutes = (int) $open->sum('next_minutes');
-        $recent = Entry::query()->select(['entries.kind', 'entries.recorded_at', 'jobs.number'])->join('jobs', 'jobs.id', '=', 'entries.job_id')->orderByDesc('recorded_at')->limit(6)->get();
 
         return new self(
             title: 'Bench board',
@@ -40,7 +39,7 @@ final readonly class BoardPage
             jobs: $jobs,
             rechecks: array_values(array_filter($jobs, static fn (BoardJob $j): bool => $j->stale > 0)),
             handedBack: array_values($back->map(static fn (Job $job): BoardJob => BoardJob::of($job, $now))->all()),
-            ribbon: array_values($recent->map(static fn (Entry $e): array => ['time' => Numbers::clock($e->recorded_at), 'number' => is_string($e->getAttribute('number')) ? substr($e->getAttribute('number'), 3) : '', 'text' => str_replace('_', ' ', $e->kind->value)])->all()),
+            ribbon: array_values(Entry::latestOfAll(6)->map(static fn (Entry $e): array => ['time' => Numbers::clock($e->recorded_at), 'number' => substr($e->job->number, 3), 'text' => str_replace('_', ' ', $e->kind->value)])->all()),
         );
     }
 }

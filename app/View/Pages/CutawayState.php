@@ -14,10 +14,10 @@ use DustyJet\Worksheet\Worksheet;
 final readonly class CutawayState
 {
     /**
-     * @param int $chokeDegrees 90 is open
-     * @param int $throttleDegrees of opening
-     * @param float $mixtureOut how far the mixture screw stands out, in drawing units
-     * @param list<PartChip> $parts
+     * @param  int  $chokeDegrees 90 is open
+     * @param  int  $throttleDegrees of opening
+     * @param  float  $mixtureOut how far the mixture screw stands out, in drawing units
+     * @param  list<PartChip>  $parts
      */
     public function __construct(
         public bool $floatUp,

@@ -16,16 +16,17 @@ final readonly class HandBackWork
     public const ADVICE = 'Fuel tap off and run it dry before storage. Fresh fuel each season, no older than 30 days. Keep the air filter clean.';
 
     /**
-     * @param list<array{key: string, do: string, takesRpm: bool, state: string, note: string}> $checks
-     * @param list<array{key: string, what: string, because: string}> $stale
-     * @param list<string> $gates
-     * @param list<array{name: string, found: string, left: string}> $screws
-     * @param array<string, string> $overrides
+     * @param  list<array{key: string, do: string, takesRpm: bool, state: string, note: string}>  $checks
+     * @param  list<array{key: string, what: string, because: string}>  $stale
+     * @param  list<string>  $gates
+     * @param  list<array{name: string, found: string, left: string}>  $screws
+     * @param  array<string, string>  $overrides
      */
     public function __construct(
         public array $checks,
         public array $stale,
         public array $gates,
+        public int $inTheWay,
         public array $screws,
         public array $overrides,
         public bool $mayHandBack,
@@ -48,7 +49,8 @@ final readonly class HandBackWork
                 'note' => $c->at === null ? '' : Numbers::clock($c->at).($c->rpm === null ? '' : ', '.Numbers::rpm($c->rpm).' rpm'),
             ], $sheet->checks)),
             stale: array_map(static fn (StaleItem $s): array => ['key' => $s->key, 'what' => $s->what, 'because' => $s->because], $sheet->stale),
-            gates: $sheet->gates(),
+            gates: array_values(array_filter($sheet->gates(), static fn (string $gate): bool => ! str_starts_with($gate, 'Not checked'))),
+            inTheWay: count($sheet->gates()),
             screws: array_values(array_map(static fn ($s): array => ['name' => $s->adjuster->name, 'found' => Numbers::turns($s->found), 'left' => Numbers::turns($s->left)], $sheet->adjusters)),
             overrides: $sheet->overrides,
             mayHandBack: $sheet->gates() === [] && $sheet->handedBackAt === null,

@@ -17,7 +17,7 @@ use DustyJet\Worksheet\Worksheet;
 /** The bench test: the last run's gauge, verdict and chart, and the form of the next. */
 final readonly class HoldTestWork
 {
-    /** @param list<array{name: string, note: string}> $runs newest first */
+    /** @param  list<array{name: string, note: string}>  $runs newest first */
     public function __construct(
         public Gauge $gauge,
         public string $reading,

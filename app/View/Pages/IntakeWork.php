@@ -11,8 +11,8 @@ use DustyJet\Worksheet\Worksheet;
 final readonly class IntakeWork
 {
     /**
-     * @param array<string, string> $values of the form
-     * @param array<string, array{name: string, look: string}> $variants
+     * @param  array<string, string>  $values of the form
+     * @param  array<string, array{name: string, look: string}>  $variants
      */
     public function __construct(public array $values, public array $variants, public ?string $supersedes, public string $fuelWarning)
     {

@@ -10,7 +10,7 @@ use DustyJet\Worksheet\Worksheet;
 /** The whole bench log of one job. */
 final readonly class LogPage
 {
-    /** @param list<LogLine> $lines newest first */
+    /** @param  list<LogLine>  $lines newest first */
     private function __construct(public string $title, public string $number, public string $machine, public string $sheetHref, public array $lines, public EntryForm $form)
     {
     }

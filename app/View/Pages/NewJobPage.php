@@ -13,9 +13,9 @@ final readonly class NewJobPage
     public const COMPLAINTS = ['will not start', 'hard to start', 'runs only on choke', 'surges', 'floods', 'black smoke', 'stumbles on opening', 'will not idle', 'leaks fuel', 'no power'];
 
     /**
-     * @param array<string, string> $values
-     * @param array<string, array{name: string, look: string}> $variants
-     * @param list<string> $complaints
+     * @param  array<string, string>  $values
+     * @param  array<string, array{name: string, look: string}>  $variants
+     * @param  list<string>  $complaints
      */
     public function __construct(public string $title, public array $values, public array $variants, public array $complaints, public string $clientId)
     {

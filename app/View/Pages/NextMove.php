@@ -21,6 +21,7 @@ final readonly class NextMove
         public ?string $form,
         public string $href,
         public string $station,
+        public bool $isOneTap,
     ) {
     }
 
@@ -36,7 +37,7 @@ final readonly class NextMove
         $query = $move->key === 'recheck' && str_starts_with($move->target, 'mixture.') ? ['screw' => substr($move->target, 8)] : $query;
         [$form, $label] = $move->station === $here ? self::onThisStation($move) : [null, 'Go to '.$move->station->label()];
 
-        return new self($move->do, $move->why, $move->minutes, $move->key, $label, $form, route('stations.show', [$job, $move->station->value, ...$query]), $move->station->label());
+        return new self($move->do, $move->why, $move->minutes, $move->key, $label, $form, route('stations.show', [$job, $move->station->value, ...$query]), $move->station->label(), in_array($move->key, ['needle', 'step'], true));
     }
 
     /** @return array{0: string|null, 1: string} */

@@ -15,10 +15,10 @@ use DustyJet\Worksheet\Worksheet;
 final readonly class ReportPage
 {
     /**
-     * @param list<array{name: string, found: string, left: string}> $screws
-     * @param list<array{when: string, what: string, result: string}> $tests
-     * @param list<array{do: string, result: string}> $checks
-     * @param list<string> $overrides
+     * @param  list<array{name: string, found: string, left: string}>  $screws
+     * @param  list<array{when: string, what: string, result: string}>  $tests
+     * @param  list<array{do: string, result: string}>  $checks
+     * @param  list<string>  $overrides
      */
     private function __construct(
         public string $title,

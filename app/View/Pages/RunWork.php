@@ -20,8 +20,8 @@ use DustyJet\Worksheet\Worksheet;
 final readonly class RunWork
 {
     /**
-     * @param list<array{key: string, name: string, note: string, href: string, selected: bool}> $tabs
-     * @param list<array{value: string, name: string, why: string, selected: bool}> $schools
+     * @param  list<array{key: string, name: string, note: string, href: string, selected: bool}>  $tabs
+     * @param  list<array{value: string, name: string, why: string, selected: bool}>  $schools
      */
     public function __construct(
         public array $tabs,
@@ -82,7 +82,7 @@ final readonly class RunWork
 
     private static function suggested(?MixtureResult $result): ?Turns
     {
-        $turns = $result?->nextTurns ?? $result?->recommendedTurns;
+        $turns = $result === null ? null : $result->nextTurns ?? $result->recommendedTurns;
 
         return $turns === null ? null : Turns::nearestEighthTo($turns);
     }

@@ -14,7 +14,7 @@ use DustyJet\Worksheet\Worksheet;
 /** One screw at a time under the dial: counted in as found, or set to the book. */
 final readonly class ScrewWork
 {
-    /** @param list<array{key: string, name: string, note: string, href: string, selected: bool}> $tabs */
+    /** @param  list<array{key: string, name: string, note: string, href: string, selected: bool}>  $tabs */
     public function __construct(public array $tabs, public DialFace $dial, public string $kind, public string $verb, public string $story, public string $senseNote)
     {
     }
@@ -39,7 +39,7 @@ final readonly class ScrewWork
         );
     }
 
-    /** @param callable(AdjusterState): bool $isOpen */
+    /** @param  callable(AdjusterState): bool  $isOpen */
     public static function choose(Worksheet $sheet, string $screw, callable $isOpen): AdjusterState
     {
         $open = array_values(array_filter($sheet->adjusters, $isOpen));

@@ -16,11 +16,11 @@ use Illuminate\Support\Facades\Date;
 final readonly class SheetPage
 {
     /**
-     * @param list<Fitting> $line
-     * @param list<NextMove> $others
-     * @param list<array{what: string, because: string, minutes: int, href: string}> $stale
-     * @param list<array{name: string, value: string, from: string}> $book
-     * @param list<LogLine> $ribbon
+     * @param  list<Fitting>  $line
+     * @param  list<NextMove>  $others
+     * @param  list<array{what: string, because: string, minutes: int, href: string}>  $stale
+     * @param  list<array{name: string, value: string, from: string}>  $book
+     * @param  list<LogLine>  $ribbon
      */
     private function __construct(
         public string $jobId,
@@ -59,7 +59,7 @@ final readonly class SheetPage
             jobId: $job->id,
             number: $job->number,
             machine: $sheet->intake->machine ?? $job->machine,
-            about: $sheet->intake === null ? '' : "{$sheet->intake->engine}, ".lcfirst($sheet->family->name).'. '.rtrim($sheet->intake->complaint, '.').'.',
+            about: $sheet->intake === null ? '' : "{$sheet->intake->engine}, ".lcfirst($sheet->family->name).'. '.ucfirst(rtrim($sheet->intake->complaint, '.')).'.',
             promised: $sheet->intake?->promisedAt === null ? 'no date' : Numbers::day($sheet->intake->promisedAt, Date::now()),
             title: "{$job->number} {$station->label()}",
             station: $station,
@@ -93,7 +93,7 @@ final readonly class SheetPage
         };
     }
 
-    /** @param list<Fitting> $line */
+    /** @param  list<Fitting>  $line */
     private static function hereNote(array $line, Worksheet $sheet): string
     {
         $here = array_values(array_filter($line, static fn (Fitting $f): bool => $f->isHere))[0] ?? null;
@@ -123,7 +123,7 @@ final readonly class SheetPage
     {
         $card = $sheet->family->card;
         $from = $card->provenance;
-        $hold = ['name' => 'Needle hold at '.Numbers::plain($card->test->inPsi(), 0).' psi', 'value' => Numbers::flow($card->holdLimit->inMillilitresPerMinute()).' cc/min max', 'from' => $from['hold_limit_ml_min']];
+        $hold = ['name' => 'Hold at '.Numbers::plain($card->test->inPsi(), 0).' psi', 'value' => Numbers::flow($card->holdLimit->inMillilitresPerMinute()).' cc/min max', 'from' => $from['hold_limit_ml_min']];
         $idle = ['name' => 'Idle', 'value' => Numbers::rpm($card->idleRpm[0]).' to '.Numbers::rpm($card->idleRpm[1]).' rpm', 'from' => $from['idle_rpm']];
         $top = ['name' => 'Governed, no load', 'value' => Numbers::rpm($card->governedRpm[0]).' to '.Numbers::rpm($card->governedRpm[1]).' rpm', 'from' => $from['governed_rpm']];
         $screws = array_values(array_map(static fn ($s): array => ['name' => $s->adjuster->name, 'value' => Numbers::turns($s->adjuster->baseline).' turns', 'from' => $s->adjuster->provenance], $sheet->adjusters));

@@ -12,7 +12,7 @@ use DustyJet\Worksheet\Worksheet;
 final readonly class StepsWork
 {
     /**
-     * @param list<array{key: string, number: int, do: string, part: string, partNumber: int, done: bool, at: string, isNext: bool, caution: string}> $steps
+     * @param  list<array{key: string, number: int, do: string, part: string, partNumber: int, done: bool, at: string, isNext: bool, caution: string}>  $steps
      */
     public function __construct(public string $station, public string $heading, public string $count, public array $steps)
     {

@@ -10,10 +10,10 @@ use DateTimeImmutable;
 final readonly class Entry
 {
     /**
-     * @param string $id made by the client, so that a resent request adds nothing
-     * @param int $seq place in the log, from 1
-     * @param array<string, mixed> $payload checked against the kind
-     * @param string|null $supersedes id of the entry this one corrects or strikes
+     * @param  string  $id made by the client, so that a resent request adds nothing
+     * @param  int  $seq place in the log, from 1
+     * @param  array<string, mixed>  $payload checked against the kind
+     * @param  string|null  $supersedes id of the entry this one corrects or strikes
      */
     private function __construct(
         public string $id,
@@ -27,7 +27,7 @@ final readonly class Entry
     }
 
     /**
-     * @param array<string, mixed> $payload
+     * @param  array<string, mixed>  $payload
      *
      * @throws UnreadableEntry If the payload is not of this kind.
      */

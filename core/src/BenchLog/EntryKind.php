@@ -55,7 +55,7 @@ enum EntryKind: string
     /**
      * Refuses a payload that is not of this kind.
      *
-     * @param array<array-key, mixed> $payload
+     * @param  array<array-key, mixed>  $payload
      *
      * @throws UnreadableEntry If a field is missing, of the wrong type or unknown.
      */

@@ -7,12 +7,12 @@ namespace DustyJet\BenchLog;
 /** The append-only list of a job's entries. */
 final readonly class Log
 {
-    /** @param list<Entry> $entries in order */
+    /** @param  list<Entry>  $entries in order */
     private function __construct(public array $entries)
     {
     }
 
-    /** @param list<Entry> $entries in order of seq */
+    /** @param  list<Entry>  $entries in order of seq */
     public static function of(array $entries): self
     {
         return new self($entries);

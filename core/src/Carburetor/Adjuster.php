@@ -11,10 +11,10 @@ use DustyJet\Quantity\Turns;
 final readonly class Adjuster
 {
     /**
-     * @param string|null $onlyIn the variant that has it; null when all have
-     * @param bool $isMixture whether it meters; a stop screw does not
-     * @param bool $senseIsChosen whether fuel or air is found by looking at the machine
-     * @param Turns $cardOffset how far rich of the lean edge to leave it where there is no rich edge
+     * @param  string|null  $onlyIn the variant that has it; null when all have
+     * @param  bool  $isMixture whether it meters; a stop screw does not
+     * @param  bool  $senseIsChosen whether fuel or air is found by looking at the machine
+     * @param  Turns  $cardOffset how far rich of the lean edge to leave it where there is no rich edge
      */
     public function __construct(
         public string $key,

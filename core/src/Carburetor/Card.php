@@ -12,9 +12,9 @@ use DustyJet\Quantity\Length;
 final readonly class Card
 {
     /**
-     * @param array{0: float, 1: float} $idleRpm
-     * @param array{0: float, 1: float} $governedRpm
-     * @param array<string, string> $provenance by value name
+     * @param  array{0: float, 1: float}  $idleRpm
+     * @param  array{0: float, 1: float}  $governedRpm
+     * @param  array<string, string>  $provenance by value name
      */
     public function __construct(
         public Flow $holdLimit,

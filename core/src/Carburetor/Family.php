@@ -8,14 +8,14 @@ namespace DustyJet\Carburetor;
 final readonly class Family
 {
     /**
-     * @param array<string, array{name: string, look: string}> $variants
-     * @param array<string, Adjuster> $adjusters
-     * @param array<string, Part> $parts
-     * @param array<string, array<string, Step>> $steps by station
-     * @param array<string, int> $stationMinutes
-     * @param array<string, list<string>> $stale touched thing => what becomes doubtful
-     * @param array<string, array{do: string, takes: string|null}> $checks before hand-back
-     * @param array<string, Caution> $cautions
+     * @param  array<string, array{name: string, look: string}>  $variants
+     * @param  array<string, Adjuster>  $adjusters
+     * @param  array<string, Part>  $parts
+     * @param  array<string, array<string, Step>>  $steps by station
+     * @param  array<string, int>  $stationMinutes
+     * @param  array<string, list<string>>  $stale touched thing => what becomes doubtful
+     * @param  array<string, array{do: string, takes: string|null}>  $checks before hand-back
+     * @param  array<string, Caution>  $cautions
      */
     public function __construct(
         public string $id,

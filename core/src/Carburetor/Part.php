@@ -6,7 +6,7 @@ namespace DustyJet\Carburetor;
 
 final readonly class Part
 {
-    /** @param int $number on the cutaway: numbers follow the fuel, then the air */
+    /** @param  int  $number on the cutaway: numbers follow the fuel, then the air */
     public function __construct(public string $key, public int $number, public string $name)
     {
     }

@@ -6,7 +6,7 @@ namespace DustyJet\Carburetor;
 
 final readonly class Step
 {
-    /** @param list<string> $touches what the step disturbs */
+    /** @param  list<string>  $touches what the step disturbs */
     public function __construct(public string $key, public string $do, public string $part, public array $touches, public ?string $caution)
     {
     }

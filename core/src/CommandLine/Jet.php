@@ -26,9 +26,9 @@ final readonly class Jet
     ];
 
     /**
-     * @param list<string> $arguments
-     * @param resource $out
-     * @param resource $err
+     * @param  list<string>  $arguments
+     * @param  resource  $out
+     * @param  resource  $err
      */
     public static function run(array $arguments, mixed $out, mixed $err): int
     {
@@ -62,8 +62,8 @@ final readonly class Jet
     }
 
     /**
-     * @param list<string> $words
-     * @param array<string, string> $options
+     * @param  list<string>  $words
+     * @param  array<string, string>  $options
      *
      * @return array<string, mixed>
      */
@@ -90,8 +90,8 @@ final readonly class Jet
     }
 
     /**
-     * @param list<string> $words
-     * @param array<string, string> $options
+     * @param  list<string>  $words
+     * @param  array<string, string>  $options
      *
      * @return array<string, mixed>
      */
@@ -113,8 +113,8 @@ final readonly class Jet
     }
 
     /**
-     * @param list<string> $arguments
-     * @param list<string> $known
+     * @param  list<string>  $arguments
+     * @param  list<string>  $known
      *
      * @return array{0: list<string>, 1: array<string, string>, 2: bool}
      */
@@ -140,7 +140,7 @@ final readonly class Jet
         return [$words, $options, $asJson];
     }
 
-    /** @param array<string, string> $options */
+    /** @param  array<string, string>  $options */
     private static function number(array $options, string $name): float
     {
         $text = $options[$name] ?? throw Usage::missing($name);
@@ -151,7 +151,7 @@ final readonly class Jet
         return (float) str_replace(',', '.', $text);
     }
 
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     private static function file(array $words): string
     {
         if (count($words) !== 1) {
@@ -167,7 +167,7 @@ final readonly class Jet
         return (string) file_get_contents($words[0]);
     }
 
-    /** @param array<string, mixed> $result */
+    /** @param  array<string, mixed>  $result */
     private static function lines(array $result): string
     {
         $lines = [];

@@ -30,7 +30,7 @@ final readonly class AirFlow
     /**
      * The flow function psi = sqrt(2g/(g-1) (r^(2/g) - r^((g+1)/g))), with m = Cd A P psi / sqrt(R T).
      *
-     * @param float $ratio downstream over upstream absolute pressure, held at the critical ratio when choked
+     * @param  float  $ratio downstream over upstream absolute pressure, held at the critical ratio when choked
      */
     public static function flowFunction(float $ratio): float
     {

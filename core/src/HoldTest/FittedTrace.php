@@ -12,9 +12,9 @@ namespace DustyJet\HoldTest;
 final readonly class FittedTrace
 {
     /**
-     * @param list<float> $best parameters of the curve in kPa and seconds
-     * @param list<float> $low parameters at the lower end of the leak interval
-     * @param list<float> $high parameters at the upper end
+     * @param  list<float>  $best parameters of the curve in kPa and seconds
+     * @param  list<float>  $low parameters at the lower end of the leak interval
+     * @param  list<float>  $high parameters at the upper end
      */
     public function __construct(
         private HoldModel $model,
@@ -28,7 +28,7 @@ final readonly class FittedTrace
     }
 
     /**
-     * @param list<float> $seconds
+     * @param  list<float>  $seconds
      *
      * @return array{best: list<float>, low: list<float>, high: list<float>} magnitudes in kPa; the band is that of the leak
      */
@@ -54,7 +54,7 @@ final readonly class FittedTrace
         return ['model' => $this->model->value, 'shape' => $this->shape->value, 'vacuum' => $this->isVacuum, 'atmosphere_kpa' => $this->atmosphere, 'best' => $this->best, 'low' => $this->low, 'high' => $this->high];
     }
 
-    /** @param Shape $stored */
+    /** @param  Shape  $stored */
     public static function fromArray(array $stored): self
     {
         return new self(HoldModel::from($stored['model']), LeakShape::from($stored['shape']), $stored['vacuum'], $stored['atmosphere_kpa'], $stored['best'], $stored['low'], $stored['high']);

@@ -76,8 +76,8 @@ final readonly class HoldCurve implements Curve
     /**
      * The leak alone, without the settling.
      *
-     * @param list<float> $parameters
-     * @param list<float> $x
+     * @param  list<float>  $parameters
+     * @param  list<float>  $x
      *
      * @return list<float>
      */
@@ -103,9 +103,9 @@ final readonly class HoldCurve implements Curve
     }
 
     /**
-     * @param list<float> $parameters
-     * @param list<float> $x
-     * @param list<float> $pressures of the leak alone
+     * @param  list<float>  $parameters
+     * @param  list<float>  $x
+     * @param  list<float>  $pressures of the leak alone
      *
      * @return list<list<float>>
      */
@@ -125,8 +125,8 @@ final readonly class HoldCurve implements Curve
     }
 
     /**
-     * @param list<float> $parameters
-     * @param list<float> $x
+     * @param  list<float>  $parameters
+     * @param  list<float>  $x
      *
      * @return list<list<float>>
      */

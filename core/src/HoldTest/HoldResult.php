@@ -13,13 +13,13 @@ use DustyJet\Quantity\Length;
 final readonly class HoldResult
 {
     /**
-     * @param Duration $settledFrom when the settling has died away on the chart; it is never counted as a leak
-     * @param GaugePressure $start the leak's own pressure when settled; negative for a vacuum
-     * @param Duration|null $tau time constant of the fall at the settled start; null when tight
-     * @param GaugePressure|null $plateau where it comes to rest, when it holds below
-     * @param Length|null $hole sharp round hole of the same flow; null when tight
-     * @param Duration|null $watchMore how much longer to watch; null when decided
-     * @param float $margin how many times the working pressure the test pressure was
+     * @param  Duration  $settledFrom when the settling has died away on the chart; it is never counted as a leak
+     * @param  GaugePressure  $start the leak's own pressure when settled; negative for a vacuum
+     * @param  Duration|null  $tau time constant of the fall at the settled start; null when tight
+     * @param  GaugePressure|null  $plateau where it comes to rest, when it holds below
+     * @param  Length|null  $hole sharp round hole of the same flow; null when tight
+     * @param  Duration|null  $watchMore how much longer to watch; null when decided
+     * @param  float  $margin how many times the working pressure the test pressure was
      */
     public function __construct(
         public HoldModel $model,

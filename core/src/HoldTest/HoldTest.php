@@ -89,7 +89,7 @@ final readonly class HoldTest
     }
 
     /**
-     * @param list<Parameter> $own parameters of the model after its first pressure, before the settling
+     * @param  list<Parameter>  $own parameters of the model after its first pressure, before the settling
      */
     private function fitter(HoldCurve $curve, array $own, ?float $start = null): CurveFitter
     {
@@ -137,7 +137,10 @@ final readonly class HoldTest
         $n = $this->seen->count();
         $scale = max(0.05 * $fit->parameters[1], 3.0 * max($fit->noise(), 0.3 * $this->seen->step / sqrt($n)) / max(1.0, $this->trace->durationSeconds()) / sqrt(max(1.0, $n / 12.0)));
 
-        return ProfileInterval::around($fitter, $fit, 1, ProfileInterval::threshold($n, (int) min(1000.0, $n - 4.0)), $scale, 0.0, 20.0 * $this->peak);
+        // Where rounding outweighs noise, the noise is not learned from the scatter and costs no degrees of freedom.
+        $known = $this->seen->step > 3.0 * $fit->noise();
+
+        return ProfileInterval::around($fitter, $fit, 1, ProfileInterval::threshold($n, (int) min(1000.0, $known ? $n : $n - 4.0)), $scale, 0.0, 20.0 * $this->peak);
     }
 
     /**
@@ -169,7 +172,7 @@ final readonly class HoldTest
     /**
      * The union of the rivals' flow intervals, widened by what is not in the trace: the volume and the room's temperature.
      *
-     * @param non-empty-list<FittedLeak> $leaks
+     * @param  non-empty-list<FittedLeak>  $leaks
      *
      * @return array{0: Flow, 1: Flow}
      */
@@ -305,7 +308,7 @@ final readonly class HoldTest
     /**
      * Settling and noise count as two more; with few readings the settling time is known from its prior, not from them.
      *
-     * @param int $own parameters of the model including the settling's size
+     * @param  int  $own parameters of the model including the settling's size
      */
     private function freeParameters(int $own): int
     {

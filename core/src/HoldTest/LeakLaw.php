@@ -17,8 +17,8 @@ final readonly class LeakLaw
     private const NODES = 240;
 
     /**
-     * @param list<float> $roots sqrt(p) on the grid
-     * @param list<float> $slopes dq/dG on the grid
+     * @param  list<float>  $roots sqrt(p) on the grid
+     * @param  list<float>  $slopes dq/dG on the grid
      */
     private function __construct(
         private LeakShape $shape,
@@ -59,7 +59,7 @@ final readonly class LeakLaw
     }
 
     /**
-     * @param list<float> $elapsed k t for each reading
+     * @param  list<float>  $elapsed k t for each reading
      *
      * @return list<float> pressures
      */
@@ -73,7 +73,7 @@ final readonly class LeakLaw
     }
 
     /**
-     * @param list<float> $pressures
+     * @param  list<float>  $pressures
      *
      * @return list<float>
      */
@@ -105,7 +105,7 @@ final readonly class LeakLaw
     }
 
     /**
-     * @param list<float> $elapsed
+     * @param  list<float>  $elapsed
      *
      * @return list<float>
      */
@@ -122,7 +122,7 @@ final readonly class LeakLaw
     }
 
     /**
-     * @param list<float> $elapsed
+     * @param  list<float>  $elapsed
      *
      * @return list<float>
      */

@@ -14,8 +14,8 @@ enum LeakShape: string
     /**
      * The leak rate at a magnitude p away from the atmosphere, up to a constant factor.
      *
-     * @param float $p kPa, a pressure above or a vacuum below the atmosphere
-     * @param float $atmosphere kPa absolute
+     * @param  float  $p kPa, a pressure above or a vacuum below the atmosphere
+     * @param  float  $atmosphere kPa absolute
      */
     public function rate(float $p, bool $isVacuum, float $atmosphere): float
     {

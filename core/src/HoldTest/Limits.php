@@ -14,9 +14,9 @@ final readonly class Limits
     public const DEFAULT_ML_PER_MIN = 0.6;
 
     /**
-     * @param Flow $leak the most that may leak
-     * @param GaugePressure $working what the needle holds back in use: gravity head or pump delivery
-     * @param float $temperatureDriftKelvin how far the room may have moved during the test
+     * @param  Flow  $leak the most that may leak
+     * @param  GaugePressure  $working what the needle holds back in use: gravity head or pump delivery
+     * @param  float  $temperatureDriftKelvin how far the room may have moved during the test
      */
     public function __construct(public Flow $leak, public GaugePressure $working, public float $temperatureDriftKelvin = 0.0)
     {

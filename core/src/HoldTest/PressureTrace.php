@@ -23,9 +23,9 @@ final readonly class PressureTrace
     private const LEAST_PEAK_KILOPASCALS = 1.0;
 
     /**
-     * @param list<float> $seconds from the first reading
-     * @param list<float> $kilopascals magnitudes away from the atmosphere
-     * @param float $stepKilopascals the step between two readings the gauge can show; 0 when it is not known
+     * @param  list<float>  $seconds from the first reading
+     * @param  list<float>  $kilopascals magnitudes away from the atmosphere
+     * @param  float  $stepKilopascals the step between two readings the gauge can show; 0 when it is not known
      */
     private function __construct(
         public array $seconds,
@@ -37,13 +37,13 @@ final readonly class PressureTrace
     }
 
     /**
-     * @param list<array{0: float, 1: float}> $readings seconds and readings; a vacuum may be written with or without its sign
-     * @param float|null $step how finely the gauge was read, in the unit of the readings; null takes the finest step seen
-     * @param int $firstLine of the text the readings came from, for the messages
+     * @param  list<array{0: float, 1: float}>  $readings seconds and readings; a vacuum may be written with or without its sign
+     * @param  float  $step how finely the gauge was read, in the unit of the readings; 0 when that is not known
+     * @param  int  $firstLine of the text the readings came from, for the messages
      *
      * @throws UnusableTrace If there are too few readings, a time goes back, or nothing was pumped up.
      */
-    public static function of(array $readings, PressureUnit $unit, bool $isVacuum, ?float $step = null, int $firstLine = 1): self
+    public static function of(array $readings, PressureUnit $unit, bool $isVacuum, float $step = 0.0, int $firstLine = 1): self
     {
         if (count($readings) < self::FEWEST_READINGS) {
             throw UnusableTrace::tooFewReadings(count($readings), self::FEWEST_READINGS);
@@ -72,7 +72,7 @@ final readonly class PressureTrace
             throw UnusableTrace::bothSigns($firstLine + (int) array_search(min($magnitudes), $magnitudes, true));
         }
 
-        return new self($seconds, $magnitudes, $isVacuum, ($step ?? self::finestStep(array_column($readings, 1))) * $factor, $unit);
+        return new self($seconds, $magnitudes, $isVacuum, $step * $factor, $unit);
     }
 
     public function count(): int
@@ -96,28 +96,5 @@ final readonly class PressureTrace
         }
 
         return $magnitude;
-    }
-
-    /**
-     * The largest step of the 1-2-5 series, or its half, that every reading is a multiple of.
-     *
-     * @param list<float> $values
-     */
-    private static function finestStep(array $values): float
-    {
-        foreach ([1.0, 0.5, 0.25, 0.2, 0.1, 0.05, 0.025, 0.02, 0.01, 0.005, 0.002, 0.001] as $step) {
-            $fits = true;
-            foreach ($values as $value) {
-                if (abs($value / $step - round($value / $step)) > 1e-6 * max(1.0, abs($value / $step))) {
-                    $fits = false;
-                    break;
-                }
-            }
-            if ($fits) {
-                return $step;
-            }
-        }
-
-        return 0.0;
     }
 }

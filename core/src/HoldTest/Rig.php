@@ -11,7 +11,7 @@ use DustyJet\Quantity\Volume;
 /** The closed volume of one test: hose, gauge and inlet passage. */
 final readonly class Rig
 {
-    /** @param float $relativeUncertainty standard uncertainty of the volume, as a share of it */
+    /** @param  float  $relativeUncertainty standard uncertainty of the volume, as a share of it */
     public function __construct(public Volume $volume, public float $relativeUncertainty = 0.0)
     {
         if ($relativeUncertainty < 0.0 || $relativeUncertainty > 0.5) {

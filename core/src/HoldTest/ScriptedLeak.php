@@ -16,10 +16,10 @@ use Random\Randomizer;
 final readonly class ScriptedLeak
 {
     /**
-     * @param Flow $leak at the start
-     * @param float $startPsi gauge; for a vacuum its magnitude
-     * @param float|null $sealsBelowPsi where the joint closes; null when it never does
-     * @param float $plateauTauSeconds how quickly it gets there
+     * @param  Flow  $leak at the start
+     * @param  float  $startPsi gauge; for a vacuum its magnitude
+     * @param  float|null  $sealsBelowPsi where the joint closes; null when it never does
+     * @param  float  $plateauTauSeconds how quickly it gets there
      */
     public function __construct(
         public Rig $rig,
@@ -37,7 +37,7 @@ final readonly class ScriptedLeak
     }
 
     /**
-     * @param list<float> $seconds when the gauge is read, rising
+     * @param  list<float>  $seconds when the gauge is read, rising
      *
      * @return list<array{0: float, 1: float}> seconds and psi as read, vacuum as a magnitude
      */
@@ -53,7 +53,7 @@ final readonly class ScriptedLeak
     }
 
     /**
-     * @param list<float> $seconds
+     * @param  list<float>  $seconds
      *
      * @throws UnusableTrace If nothing usable comes out, e.g. with a start of zero.
      */
@@ -63,7 +63,7 @@ final readonly class ScriptedLeak
     }
 
     /**
-     * @param list<float> $seconds
+     * @param  list<float>  $seconds
      *
      * @return list<float>
      */

@@ -19,7 +19,7 @@ final readonly class TraceCsv
     private const UNITS = ['psi' => PressureUnit::Psi, 'kpa' => PressureUnit::Kilopascal, 'inhg' => PressureUnit::InchOfMercury];
 
     /**
-     * @param float|null $stepPsi how finely the gauge was read, in psi; null takes the finest step seen
+     * @param  float|null  $stepPsi how finely the gauge was read, in psi; null takes the finest step seen
      *
      * @throws UnusableTrace If the text cannot be read as a trace; the message names the line.
      */
@@ -32,16 +32,17 @@ final readonly class TraceCsv
         $lines = $lines === false ? [] : $lines;
         $separator = str_contains($lines[0] ?? '', ';') ? ';' : ',';
         $unit = self::unit($lines[0] ?? '', $separator);
-        $readings = self::readings($lines, $separator);
+        [$readings, $written] = self::readings($lines, $separator);
+        $step = $stepPsi === null ? self::gaugeStep($written) : $stepPsi * PressureUnit::Psi->pascals() / $unit->pascals();
         $isVacuum = $unit === PressureUnit::InchOfMercury || self::mostlyNegative($readings);
 
-        return PressureTrace::of($readings, $unit, $isVacuum, $stepPsi === null ? null : $stepPsi * PressureUnit::Psi->pascals() / $unit->pascals(), 2);
+        return PressureTrace::of($readings, $unit, $isVacuum, $step, 2);
     }
 
     /**
      * Reads lines a technician typed or tapped, `0 5.0` or `10; 4,9`: a time in seconds, space, comma, semicolon or tab, a reading.
      *
-     * @param float|null $step how finely the gauge was read, in the unit; null takes the finest step seen
+     * @param  float|null  $step how finely the gauge was read, in the unit; null takes the finest step seen
      *
      * @throws UnusableTrace If a line cannot be read; the message names it.
      */
@@ -51,27 +52,44 @@ final readonly class TraceCsv
             throw UnusableTrace::tooLarge(self::MOST_BYTES);
         }
         $lines = preg_split('~\r\n|\n|\r~', trim($text));
-        $readings = [];
+        $readings = $written = [];
         foreach ($lines === false ? [] : $lines as $i => $line) {
             if (trim($line) === '') {
                 continue;
             }
-            $columns = preg_split('~\s*;\s*|\s+|,(?=\s)|(?<!,\d),(?=[^,]*$)(?![^,]*\s)~', trim($line, " \t,;"), -1, PREG_SPLIT_NO_EMPTY);
-            $columns = $columns === false ? [] : $columns;
+            $columns = self::columns(trim($line, ' 	,;'));
             if (count($columns) !== 2) {
                 throw UnusableTrace::wrongColumns($i + 1, count($columns));
             }
             $readings[] = [self::number($columns[0], $i + 1), self::number($columns[1], $i + 1)];
+            $written[] = $columns[1];
             if (count($readings) > PressureTrace::MOST_READINGS) {
                 throw UnusableTrace::tooManyReadings(PressureTrace::MOST_READINGS);
             }
         }
 
-        return PressureTrace::of($readings, $unit, $isVacuum, $step);
+        return PressureTrace::of($readings, $unit, $isVacuum, $step ?? self::gaugeStep($written));
     }
 
     /**
-     * @param non-empty-string $separator
+     * A semicolon separates; else white space, with or without a comma; else a comma.
+     *
+     * @return list<string>
+     */
+    private static function columns(string $line): array
+    {
+        $between = match (true) {
+            str_contains($line, ';') => '~\s*;\s*~',
+            preg_match('~\s~', $line) === 1 => '~,?\s+~',
+            default => '~,~',
+        };
+        $columns = preg_split($between, $line);
+
+        return $columns === false ? [] : $columns;
+    }
+
+    /**
+     * @param  non-empty-string  $separator
      *
      * @throws UnusableTrace
      */
@@ -86,16 +104,16 @@ final readonly class TraceCsv
     }
 
     /**
-     * @param array<int, string> $lines
-     * @param non-empty-string $separator
+     * @param  array<int, string>  $lines
+     * @param  non-empty-string  $separator
      *
-     * @return list<array{0: float, 1: float}>
+     * @return array{0: list<array{0: float, 1: float}>, 1: list<string>} the readings, and their values as written
      *
      * @throws UnusableTrace
      */
     private static function readings(array $lines, string $separator): array
     {
-        $readings = [];
+        $readings = $written = [];
         $last = count($lines);
         for ($i = 1; $i < $last; $i++) {
             if (trim($lines[$i]) === '') {
@@ -106,12 +124,13 @@ final readonly class TraceCsv
                 throw UnusableTrace::wrongColumns($i + 1, count($columns));
             }
             $readings[] = [self::number($columns[0], $i + 1), self::number($columns[1], $i + 1)];
+            $written[] = $columns[1];
             if (count($readings) > PressureTrace::MOST_READINGS) {
                 throw UnusableTrace::tooManyReadings(PressureTrace::MOST_READINGS);
             }
         }
 
-        return $readings;
+        return [$readings, $written];
     }
 
     /** @throws UnusableTrace */
@@ -125,9 +144,53 @@ final readonly class TraceCsv
         return (float) $plain;
     }
 
-    /** @param list<array{0: float, 1: float}> $readings */
+    /** @param  list<array{0: float, 1: float}>  $readings */
     private static function mostlyNegative(array $readings): bool
     {
         return array_sum(array_column($readings, 1)) < 0.0;
+    }
+
+    /**
+     * How finely the gauge was read, from how the readings are written: `5.0` is read to a tenth.
+     *
+     * Three different values and more that are all halves, quarters or fifths of ten say that the gauge is read no finer.
+     *
+     * @param  list<string>  $written
+     *
+     * @return float in the unit of the readings
+     */
+    private static function gaugeStep(array $written): float
+    {
+        $decimals = 0;
+        $values = [];
+        foreach ($written as $text) {
+            $plain = str_replace(',', '.', trim($text, " \t\""));
+            $point = strpos($plain, '.');
+            $decimals = max($decimals, $point === false ? 0 : min(6, strlen($plain) - $point - 1));
+            $values[$plain] = (float) $plain;
+        }
+        $step = 10.0 ** -$decimals;
+        if (count($values) < 3) {
+            return $step;
+        }
+        foreach ([50.0, 25.0, 20.0, 10.0, 5.0, 2.5, 2.0] as $coarser) {
+            if (self::allMultiplesOf($values, $coarser * $step)) {
+                return $coarser * $step;
+            }
+        }
+
+        return $step;
+    }
+
+    /** @param  array<array-key, float>  $values */
+    private static function allMultiplesOf(array $values, float $step): bool
+    {
+        foreach ($values as $value) {
+            if (abs($value / $step - round($value / $step)) > 1e-6 * max(1.0, abs($value / $step))) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

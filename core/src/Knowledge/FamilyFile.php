@@ -48,8 +48,8 @@ final readonly class FamilyFile
     /**
      * @template T
      *
-     * @param array<string, Fields> $maps
-     * @param callable(Fields, string): T $read
+     * @param  array<string, Fields>  $maps
+     * @param  callable(Fields, string): T  $read
      *
      * @return array<string, T>
      */

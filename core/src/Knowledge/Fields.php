@@ -9,7 +9,7 @@ final readonly class Fields
 {
     private const PROVENANCE = ['published', 'card', 'common practice', 'from memory', 'this shop'];
 
-    /** @param array<array-key, mixed> $values */
+    /** @param  array<array-key, mixed>  $values */
     public function __construct(private array $values, private string $path = '')
     {
     }

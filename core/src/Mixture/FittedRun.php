@@ -137,7 +137,7 @@ final readonly class FittedRun
     /**
      * Roots of (c1 + 2 c2 z)^2 = t^2 Var(c1 + 2 c2 z).
      *
-     * @param list<float> $c
+     * @param  list<float>  $c
      *
      * @return array{0: float, 1: float}
      */

@@ -44,7 +44,7 @@ final readonly class MixtureCsv
     }
 
     /**
-     * @param non-empty-string $separator
+     * @param  non-empty-string  $separator
      *
      * @throws UnusableRun
      */

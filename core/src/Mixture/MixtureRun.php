@@ -30,10 +30,10 @@ final readonly class MixtureRun
     private const EIGHTH = 0.125;
 
     /**
-     * @param non-empty-list<MixtureReading> $readings in the order taken
-     * @param bool $outIsRicher false for an air screw
-     * @param float $travelTurns as far as the screw goes
-     * @param float $cardOffsetTurns how far rich of the lean edge to leave it where there is no rich edge
+     * @param  non-empty-list<MixtureReading>  $readings in the order taken
+     * @param  bool  $outIsRicher false for an air screw
+     * @param  float  $travelTurns as far as the screw goes
+     * @param  float  $cardOffsetTurns how far rich of the lean edge to leave it where there is no rich edge
      *
      * @throws UnusableRun If there are no readings.
      */
@@ -42,7 +42,7 @@ final readonly class MixtureRun
         return (new self($readings, $school, $outIsRicher, $travelTurns, $cardOffsetTurns))->result();
     }
 
-    /** @param non-empty-list<MixtureReading> $readings */
+    /** @param  non-empty-list<MixtureReading>  $readings */
     private function __construct(
         private array $readings,
         private School $school,
@@ -98,8 +98,8 @@ final readonly class MixtureRun
     }
 
     /**
-     * @param list<float> $x
-     * @param list<float> $y
+     * @param  list<float>  $x
+     * @param  list<float>  $y
      */
     private function robust(array $x, array $y, int $degree, float $centre): ?FittedRun
     {
@@ -131,7 +131,7 @@ final readonly class MixtureRun
         return new FittedRun($polynomial, $centre, $variance, StudentDistribution::twoSided95($spare + 4), $aicc);
     }
 
-    /** @param list<float> $turns */
+    /** @param  list<float>  $turns */
     private function isBracketed(FittedRun $curve, array $turns): bool
     {
         $peak = $curve->peakTurns();
@@ -153,7 +153,7 @@ final readonly class MixtureRun
     /**
      * One or two settings known: a quarter turn richer.
      *
-     * @param list<float> $turns
+     * @param  list<float>  $turns
      */
     private function goOn(array $turns): MixtureResult
     {
@@ -168,7 +168,7 @@ final readonly class MixtureRun
     /**
      * The fastest reading is the last on one side: a quarter turn beyond it.
      *
-     * @param list<float> $turns
+     * @param  list<float>  $turns
      */
     private function pastTheBest(array $turns, ?FittedRun $curve = null): MixtureResult
     {
@@ -183,7 +183,7 @@ final readonly class MixtureRun
         return $this->unfinished(self::onEighth(min($this->travelTurns, max(self::EIGHTH, $next))), NextReason::FindPeak, $curve);
     }
 
-    /** @param list<float> $turns */
+    /** @param  list<float>  $turns */
     private function atPeak(FittedRun $curve, array $turns): MixtureResult
     {
         [$low, $high] = $curve->peakInterval();
@@ -198,7 +198,7 @@ final readonly class MixtureRun
         return $this->answer($curve, $peak, $reason, $turns);
     }
 
-    /** @param list<float> $turns */
+    /** @param  list<float>  $turns */
     private function atMidpoint(FittedRun $curve, array $turns): MixtureResult
     {
         $peak = $curve->peakTurns() ?? 0.0;
@@ -227,7 +227,7 @@ final readonly class MixtureRun
         return $this->answer($curve, $answer, $reason, $turns, $lean, $rich, $rich === null);
     }
 
-    /** @param list<float> $turns */
+    /** @param  list<float>  $turns */
     private function answer(FittedRun $curve, float $answer, NextReason $reason, array $turns, ?float $lean = null, ?float $rich = null, bool $richEdgeMissing = false): MixtureResult
     {
         $done = $reason !== NextReason::Narrow;
@@ -266,7 +266,7 @@ final readonly class MixtureRun
     /**
      * An untried eighth nearest the answer, so that no reading is taken twice.
      *
-     * @param list<float> $turns
+     * @param  list<float>  $turns
      */
     private function narrowing(array $turns, float $answer): float
     {
@@ -281,7 +281,7 @@ final readonly class MixtureRun
         return $at;
     }
 
-    /** @param list<float> $turns */
+    /** @param  list<float>  $turns */
     private function widestGap(array $turns, float $around): float
     {
         $below = max([$turns[0], ...array_filter($turns, static fn (float $t): bool => $t < $around)]);
@@ -290,7 +290,7 @@ final readonly class MixtureRun
         return $around - $below > $above - $around ? 0.5 * ($around + $below) : 0.5 * ($around + $above);
     }
 
-    /** @param list<float> $turns */
+    /** @param  list<float>  $turns */
     private function nearestTried(array $turns, float $to): float
     {
         usort($turns, static fn (float $a, float $b): int => abs($a - $to) <=> abs($b - $to));
@@ -298,7 +298,7 @@ final readonly class MixtureRun
         return $turns[0];
     }
 
-    /** @param list<float> $turns */
+    /** @param  list<float>  $turns */
     private function fallsBothSides(FittedRun $curve, float $peak, array $turns): bool
     {
         $drop = 2.0 * self::TACHOMETER_NOISE_RPM;
@@ -306,13 +306,13 @@ final readonly class MixtureRun
         return $curve->rpmAt($peak) - $curve->rpmAt($turns[0]) > $drop && $curve->rpmAt($peak) - $curve->rpmAt($turns[count($turns) - 1]) > $drop;
     }
 
-    /** @param list<float> $turns */
+    /** @param  list<float>  $turns */
     private function isReached(float $edge, array $turns): bool
     {
         return $edge >= $turns[0] - self::EIGHTH && $edge <= $turns[count($turns) - 1] + self::EIGHTH;
     }
 
-    /** @param float $richer turns toward rich; negative toward lean */
+    /** @param  float  $richer turns toward rich; negative toward lean */
     private function moved(float $from, float $richer): float
     {
         return self::onEighth(max(self::EIGHTH, min($this->travelTurns, $from + ($this->outIsRicher ? $richer : -$richer))));

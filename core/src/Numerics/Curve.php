@@ -8,16 +8,16 @@ namespace DustyJet\Numerics;
 interface Curve
 {
     /**
-     * @param list<float> $parameters
-     * @param list<float> $x
+     * @param  list<float>  $parameters
+     * @param  list<float>  $x
      *
      * @return array{0: list<float>, 1: list<list<float>>} the values, and for each parameter the derivative at each x
      */
     public function valuesAndSlopes(array $parameters, array $x): array;
 
     /**
-     * @param list<float> $parameters
-     * @param list<float> $x
+     * @param  list<float>  $parameters
+     * @param  list<float>  $x
      *
      * @return list<float>
      */

@@ -16,12 +16,15 @@ final readonly class CurveFitter
 {
     private const MAXIMUM_STEPS = 120;
 
+    /** No parameter more than trebles in one step: far starts must not be thrown where the curve is flat. */
+    private const LONGEST_STEP = 2.0;
+
     private Likelihood $likelihood;
 
     /**
-     * @param list<Parameter> $parameters of the curve
-     * @param Parameter $logNoise natural log of the reading noise, in the unit of y
-     * @param float $tolerance gain of log posterior that two steps running must stay below
+     * @param  list<Parameter>  $parameters of the curve
+     * @param  Parameter  $logNoise natural log of the reading noise, in the unit of y
+     * @param  float  $tolerance gain of log posterior that two steps running must stay below
      */
     public function __construct(
         private Curve $curve,
@@ -69,7 +72,7 @@ final readonly class CurveFitter
     /**
      * The same fit with one parameter held, started from where another fit ended.
      *
-     * @param int $index of the parameter held
+     * @param  int  $index of the parameter held
      */
     public function holding(int $index, float $value, Fit $from): Fit
     {
@@ -88,7 +91,7 @@ final readonly class CurveFitter
         return new self($this->curve, $this->seen, $parameters, $this->logNoise->startingAt($fit->logNoise), $this->tolerance);
     }
 
-    /** @param list<float> $at */
+    /** @param  list<float>  $at */
     private function result(array $at, float $posterior): Fit
     {
         $logNoise = $at[count($at) - 1];
@@ -99,8 +102,8 @@ final readonly class CurveFitter
     }
 
     /**
-     * @param list<float> $at
-     * @param list<Parameter> $bounds
+     * @param  list<float>  $at
+     * @param  list<Parameter>  $bounds
      */
     private function posterior(array $at, array $bounds): float
     {
@@ -115,8 +118,8 @@ final readonly class CurveFitter
     }
 
     /**
-     * @param list<float> $at
-     * @param list<Parameter> $bounds
+     * @param  list<float>  $at
+     * @param  list<Parameter>  $bounds
      *
      * @return array{0: list<float>, 1: list<list<float>>} gradient and (positive) curvature of the log posterior
      */
@@ -153,10 +156,10 @@ final readonly class CurveFitter
     }
 
     /**
-     * @param list<float> $at
-     * @param list<Parameter> $bounds
-     * @param list<float> $gradient
-     * @param array<int, array<int, float>> $curvature lower triangle filled
+     * @param  list<float>  $at
+     * @param  list<Parameter>  $bounds
+     * @param  list<float>  $gradient
+     * @param  array<int, array<int, float>>  $curvature lower triangle filled
      *
      * @return array{0: list<float>, 1: list<list<float>>}
      */
@@ -176,10 +179,10 @@ final readonly class CurveFitter
     }
 
     /**
-     * @param list<float> $at
-     * @param list<Parameter> $bounds
-     * @param list<float> $gradient
-     * @param list<list<float>> $curvature
+     * @param  list<float>  $at
+     * @param  list<Parameter>  $bounds
+     * @param  list<float>  $gradient
+     * @param  list<list<float>>  $curvature
      *
      * @return list<float>
      */
@@ -205,7 +208,8 @@ final readonly class CurveFitter
         }
         $step = $free === [] ? [] : LinearSystem::solve($matrix, $right);
         foreach ($free as $position => $i) {
-            $at[$i] = $bounds[$i]->clamp($at[$i] + ($step[$position] ?? 0.0));
+            $reach = self::LONGEST_STEP * max(1.0, abs($at[$i]));
+            $at[$i] = $bounds[$i]->clamp($at[$i] + max(-$reach, min($reach, $step[$position] ?? 0.0)));
         }
 
         return array_values($at);

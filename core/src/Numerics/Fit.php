@@ -7,7 +7,7 @@ namespace DustyJet\Numerics;
 /** @internal the best parameters of a curve, its noise, and how likely the readings are under them */
 final readonly class Fit
 {
-    /** @param list<float> $parameters */
+    /** @param  list<float>  $parameters */
     public function __construct(
         public array $parameters,
         public float $logNoise,

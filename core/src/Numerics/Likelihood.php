@@ -17,14 +17,14 @@ final readonly class Likelihood
     {
     }
 
-    /** @param list<float> $mu */
+    /** @param  list<float>  $mu */
     public function value(array $mu, float $logNoise): float
     {
         return $this->seen->asIntervals ? $this->intervalValue($mu, exp($logNoise)) : $this->normalValue($mu, exp($logNoise));
     }
 
     /**
-     * @param list<float> $mu
+     * @param  list<float>  $mu
      *
      * @return array{value: float, dMu: list<float>, dMuMu: list<float>, dMuNoise: list<float>, dNoise: float, dNoiseNoise: float}
      *                                                                                                                            second derivatives with their sign turned, so that they are positive at a maximum
@@ -34,7 +34,7 @@ final readonly class Likelihood
         return $this->seen->asIntervals ? $this->expandIntervals($mu, exp($logNoise)) : $this->expandNormal($mu, exp($logNoise));
     }
 
-    /** @param list<float> $mu */
+    /** @param  list<float>  $mu */
     private function intervalValue(array $mu, float $s): float
     {
         $half = 0.5 * $this->seen->step;
@@ -47,7 +47,7 @@ final readonly class Likelihood
         return $sum;
     }
 
-    /** @param list<float> $mu */
+    /** @param  list<float>  $mu */
     private function normalValue(array $mu, float $s): float
     {
         $variance = $s * $s + $this->seen->step ** 2 / 12.0;
@@ -62,7 +62,7 @@ final readonly class Likelihood
     }
 
     /**
-     * @param list<float> $mu
+     * @param  list<float>  $mu
      *
      * @return array{value: float, dMu: list<float>, dMuMu: list<float>, dMuNoise: list<float>, dNoise: float, dNoiseNoise: float}
      */
@@ -93,7 +93,7 @@ final readonly class Likelihood
     }
 
     /**
-     * @param list<float> $mu
+     * @param  list<float>  $mu
      *
      * @return array{value: float, dMu: list<float>, dMuMu: list<float>, dMuNoise: list<float>, dNoise: float, dNoiseNoise: float}
      */

@@ -10,8 +10,8 @@ final readonly class LinearSystem
     /**
      * Gaussian elimination with partial pivoting.
      *
-     * @param array<int, array<int, float>> $matrix
-     * @param array<int, float> $right
+     * @param  array<int, array<int, float>>  $matrix
+     * @param  array<int, float>  $right
      *
      * @return list<float>|null null when the matrix is singular to working precision
      */
@@ -37,7 +37,7 @@ final readonly class LinearSystem
         return self::substituteBack($matrix, $right);
     }
 
-    /** @param array<int, array<int, float>> $matrix */
+    /** @param  array<int, array<int, float>>  $matrix */
     private static function largestBelow(array $matrix, int $column, int $n): int
     {
         $pivot = $column;
@@ -51,8 +51,8 @@ final readonly class LinearSystem
     }
 
     /**
-     * @param array<int, array<int, float>> $upper
-     * @param array<int, float> $right
+     * @param  array<int, array<int, float>>  $upper
+     * @param  array<int, float>  $right
      *
      * @return list<float>
      */

@@ -15,10 +15,10 @@ namespace DustyJet\Numerics;
 final readonly class Observations
 {
     /**
-     * @param list<float> $x
-     * @param list<float> $y
-     * @param list<float> $weights how many readings each entry stands for
-     * @param float $withinSquares sum of squares inside averaged entries, lost from $y
+     * @param  list<float>  $x
+     * @param  list<float>  $y
+     * @param  list<float>  $weights how many readings each entry stands for
+     * @param  float  $withinSquares sum of squares inside averaged entries, lost from $y
      */
     public function __construct(
         public array $x,

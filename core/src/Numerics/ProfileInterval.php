@@ -19,7 +19,7 @@ final readonly class ProfileInterval
     }
 
     /**
-     * @param float $scale a first guess of the half-width
+     * @param  float  $scale a first guess of the half-width
      */
     public static function around(CurveFitter $fitter, Fit $best, int $index, float $threshold, float $scale, float $lowest, float $highest): self
     {
@@ -69,8 +69,8 @@ final readonly class ProfileInterval
     /**
      * The square root of the loss is nearly straight in the parameter, so a secant lands close; kept inside the bracket.
      *
-     * @param array{0: float, 1: float, 2: Fit} $inside
-     * @param array{0: float, 1: float}|null $outside
+     * @param  array{0: float, 1: float, 2: Fit}  $inside
+     * @param  array{0: float, 1: float}|null  $outside
      */
     private static function nextOffset(array $inside, ?array $outside, float $root): float
     {

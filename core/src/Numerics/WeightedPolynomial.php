@@ -12,17 +12,17 @@ namespace DustyJet\Numerics;
 final readonly class WeightedPolynomial
 {
     /**
-     * @param list<float> $coefficients lowest power first
-     * @param list<list<float>> $covariance of the coefficients, to be multiplied by the variance of one reading
+     * @param  list<float>  $coefficients lowest power first
+     * @param  list<list<float>>  $covariance of the coefficients, to be multiplied by the variance of one reading
      */
     private function __construct(public array $coefficients, public array $covariance)
     {
     }
 
     /**
-     * @param list<float> $x
-     * @param list<float> $y
-     * @param list<float> $weights
+     * @param  list<float>  $x
+     * @param  list<float>  $y
+     * @param  list<float>  $weights
      *
      * @return self|null null when the points do not determine the polynomial
      */
@@ -71,7 +71,7 @@ final readonly class WeightedPolynomial
     /**
      * Variance, for unit reading variance, of a quantity whose derivatives by the coefficients are given.
      *
-     * @param list<float> $gradient
+     * @param  list<float>  $gradient
      */
     public function varianceOf(array $gradient): float
     {

@@ -24,7 +24,7 @@ final readonly class Flow
     /**
      * Isothermal mass balance of a closed volume, Q = V/P_ref |dP/dt|.
      *
-     * @param float $pascalsPerSecond how fast the pressure changes, sign ignored
+     * @param  float  $pascalsPerSecond how fast the pressure changes, sign ignored
      */
     public static function fromPressureChange(Volume $volume, float $pascalsPerSecond): self
     {

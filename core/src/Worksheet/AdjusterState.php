@@ -12,7 +12,7 @@ use DustyJet\Quantity\Turns;
 /** One screw: as found, by the book, where it stands now, and the readings taken with it. */
 final readonly class AdjusterState
 {
-    /** @param list<MixtureReading> $readings since the mixture last became doubtful, oldest first */
+    /** @param  list<MixtureReading>  $readings since the mixture last became doubtful, oldest first */
     public function __construct(
         public Adjuster $adjuster,
         public School $school,

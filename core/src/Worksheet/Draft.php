@@ -17,13 +17,13 @@ use DustyJet\Quantity\Turns;
 /** An entry someone wants to add, judged against the sheet as it stands before it is stored. */
 final readonly class Draft
 {
-    /** @param array<string, mixed> $payload */
+    /** @param  array<string, mixed>  $payload */
     public function __construct(public EntryKind $kind, public array $payload, public ?string $supersedes = null)
     {
     }
 
     /**
-     * @param int $seen how long the log was when its author looked
+     * @param  int  $seen how long the log was when its author looked
      *
      * @throws \DustyJet\Rejected If the entry means nothing here, comes too late, or rests on a log that has moved on.
      */

@@ -10,7 +10,7 @@ use DustyJet\Carburetor\Station;
 final readonly class Move
 {
     /**
-     * @param string $target name of what the move is done on, for the screen to go to: an adjuster, a step, a test
+     * @param  string  $target name of what the move is done on, for the screen to go to: an adjuster, a step, a test
      */
     public function __construct(
         public Station $station,

@@ -28,7 +28,7 @@ final class NotAllowedNow extends \DomainException implements Rejected
         return new self('not_stale', "{$item} is not stale. There is nothing to override.");
     }
 
-    /** @param list<string> $gates */
+    /** @param  list<string>  $gates */
     public static function gated(array $gates): self
     {
         return new self('gated', 'It cannot go back yet. '.implode(' ', $gates));

@@ -8,7 +8,6 @@ use DateTimeImmutable;
 use DustyJet\BenchLog\Entry;
 use DustyJet\BenchLog\EntryKind;
 use DustyJet\BenchLog\Log;
-use DustyJet\Carburetor\Adjuster;
 use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Sense;
 use DustyJet\Carburetor\Station;
@@ -259,7 +258,7 @@ final class Replay
         unset($this->stale[$key], $this->overrides[$key]);
     }
 
-    /** @param list<MixtureReading>|null $readings */
+    /** @param  list<MixtureReading>|null  $readings */
     private function change(AdjusterState $old, ?Turns $found = null, ?Turns $set = null, ?Turns $left = null, ?array $readings = null): void
     {
         $this->adjusters[$old->adjuster->key] = new AdjusterState($old->adjuster, $old->school, $found ?? $old->found, $set ?? $old->set, $left ?? $old->left, $readings ?? $old->readings);
@@ -280,7 +279,7 @@ final class Replay
         return new Worksheet($this->family, $this->log, $this->intake, $this->adjusters, $this->stepsDone, $this->holds, array_values($this->stale), $this->overrides, $checks, $this->handedBack?->at, $this->handedBack?->textOrNull('advice'), $stations);
     }
 
-    /** @param array<string, CheckState> $checks */
+    /** @param  array<string, CheckState>  $checks */
     private function stationState(Station $station, array $checks): StationState
     {
         [$done, $of] = match (true) {
@@ -309,7 +308,7 @@ final class Replay
         return $last?->verdict === \DustyJet\HoldTest\Verdict::Holds;
     }
 
-    /** @param callable(AdjusterState): bool $is */
+    /** @param  callable(AdjusterState): bool  $is */
     private function countAdjusters(callable $is): int
     {
         return count(array_filter($this->adjusters, $is));

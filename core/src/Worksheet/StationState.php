@@ -9,8 +9,8 @@ use DateTimeImmutable;
 final readonly class StationState
 {
     /**
-     * @param DateTimeImmutable|null $doneAt null while anything is left to do
-     * @param int $stale how many readings of this station must be taken again
+     * @param  DateTimeImmutable|null  $doneAt null while anything is left to do
+     * @param  int  $stale how many readings of this station must be taken again
      */
     public function __construct(public ?DateTimeImmutable $doneAt, public int $stale, public int $done, public int $of, public int $minutes)
     {

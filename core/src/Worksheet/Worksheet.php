@@ -13,13 +13,13 @@ use DustyJet\Carburetor\Station;
 final readonly class Worksheet
 {
     /**
-     * @param array<string, AdjusterState> $adjusters
-     * @param array<string, DateTimeImmutable> $stepsDone by station.step
-     * @param list<HoldRecord> $holds oldest first
-     * @param list<StaleItem> $stale not yet overridden
-     * @param array<string, string> $overrides item => reason and who
-     * @param array<string, CheckState> $checks
-     * @param array<string, StationState> $stations
+     * @param  array<string, AdjusterState>  $adjusters
+     * @param  array<string, DateTimeImmutable>  $stepsDone by station.step
+     * @param  list<HoldRecord>  $holds oldest first
+     * @param  list<StaleItem>  $stale not yet overridden
+     * @param  array<string, string>  $overrides item => reason and who
+     * @param  array<string, CheckState>  $checks
+     * @param  array<string, StationState>  $stations
      */
     public function __construct(
         public Family $family,

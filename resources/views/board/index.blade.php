@@ -31,7 +31,7 @@
             </section>
             <section class="dj-bay" aria-labelledby="h-back"><header class="bay-h"><h2 id="h-back">Handed back</h2><span class="cnt">{{ count($page->handedBack) }}</span></header>
                 @forelse ($page->handedBack as $job)
-                    <a class="dj-wait" href="{{ $job->reportHref }}"><span class="no">{{ $job->number }}</span><span><b>{{ $job->machine }}</b><small>{{ $job->handedBack }}</small></span><x-icons.tick /></a>
+                    <a class="dj-wait" href="{{ $job->reportHref }}"><span class="no">{{ $job->number }}</span><span><b>{{ $job->machine }}</b><small>{{ $job->handedBack }}</small></span><x-icons.tick class="is-tick" /></a>
                 @empty
                     <p class="dj-story">None yet.</p>
                 @endforelse

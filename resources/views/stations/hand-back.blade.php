@@ -1,5 +1,5 @@
 <section class="dj-bay bay-work" aria-labelledby="h-proof">
-    <header class="bay-h"><h2 id="h-proof">The proof</h2><span class="cnt">{{ $page->work->handedBack ? 'handed back '.$page->work->handedBack : count($page->work->gates).' in the way' }}</span></header>
+    <header class="bay-h"><h2 id="h-proof">The proof</h2><span class="cnt">{{ $page->work->handedBack ? 'handed back '.$page->work->handedBack : $page->work->inTheWay.' in the way' }}</span></header>
     <ol class="dj-steps">
         @foreach ($page->work->checks as $check)
             <li class="is-check is-{{ $check['state'] }}">

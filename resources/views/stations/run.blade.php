@@ -22,6 +22,9 @@
 </section>
 <section class="dj-bay bay-mix" aria-labelledby="h-mix">
     <header class="mix-h"><h2 id="h-mix">{{ $page->work->chartTitle }}</h2>
+        @if ($page->work->chart)
+            <x-charts.points :columns="['Turns', 'rpm']" :rows="$page->work->chart->table" />
+        @endif
         <x-forms.entry :form="$page->form" kind="school_chosen" id="school-form" class="dj-school"><input type="hidden" name="adjuster" value="{{ $page->work->screw }}"><input type="hidden" name="screw" value="{{ $page->work->screw }}">
             @foreach ($page->work->schools as $school)
                 <button type="submit" name="school" value="{{ $school['value'] }}" aria-pressed="{{ $school['selected'] ? 'true' : 'false' }}" title="{{ $school['why'] }}">{{ $school['name'] }}</button>
@@ -30,7 +33,6 @@
     </header>
     @if ($page->work->chart)
         <div class="dj-wide" tabindex="0" role="region" aria-label="Mixture run chart"><x-charts.mixture :chart="$page->work->chart" :out-is-richer="$page->work->outIsRicher" /></div>
-        <x-charts.points :columns="['Turns', 'rpm']" :rows="$page->work->chart->table" />
     @else
         <p class="dj-story"><b>No reading yet.</b> {{ $page->work->advice }}</p>
     @endif

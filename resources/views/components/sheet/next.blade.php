@@ -19,7 +19,11 @@
     @if ($page->others)
         <div class="dj-or"><h3 class="visually-hidden">Or</h3>
             @foreach ($page->others as $move)
-                <a href="{{ $move->href }}"><span>{{ $move->do }}</span><b>{{ $move->minutes }} min</b></a>
+                @if ($move->form && $move->isOneTap)
+                    <button type="submit" form="{{ $move->form }}"><span>{{ $move->do }}</span><b>{{ $move->minutes }} min</b></button>
+                @else
+                    <a href="{{ $move->href }}"><span>{{ $move->do }}</span><b>{{ $move->minutes }} min</b></a>
+                @endif
             @endforeach
         </div>
     @endif
@@ -27,10 +31,10 @@
     @if ($page->caution)
         <p class="dj-hazard"><x-icons.hazard /><span><b>{{ $page->caution->title }}</b> {{ $page->caution->text }}</span></p>
     @endif
-    <div class="dj-book"><h3>Book values</h3>
+    <div class="dj-book"><h3>Book values <small>common practice unless said</small></h3>
         <dl>
             @foreach ($page->book as $value)
-                <div><dt>{{ $value['name'] }} <small>{{ $value['from'] }}</small></dt><dd>{{ $value['value'] }}</dd></div>
+                <div><dt>{{ $value['name'] }} @if ($value['from'] !== 'common practice')<small>{{ $value['from'] }}</small>@endif</dt><dd>{{ $value['value'] }}</dd></div>
             @endforeach
         </dl>
     </div>

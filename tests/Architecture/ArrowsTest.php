@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use Symfony\Component\Finder\Finder;
+
+arch('core knows no framework')->expect('DustyJet')->not->toUse(['Illuminate', 'App', 'Carbon', 'config', 'env', 'app']);
+arch('core reads no clock and no dice')->expect('DustyJet')->not->toUse(['now', 'date', 'time', 'microtime', 'hrtime', 'rand', 'mt_rand', 'random_int']);
+arch('core classes are final')->expect('DustyJet')->classes()->toBeFinal();
+arch('core is strict')->expect('DustyJet')->toUseStrictTypes()->toUseStrictEquality();
+arch('application is strict')->expect('App')->toUseStrictTypes()->toUseStrictEquality();
+arch('quantities know nothing of analysis')->expect('DustyJet\Quantity')->not->toUse(['DustyJet\Numerics', 'DustyJet\HoldTest', 'DustyJet\Mixture', 'DustyJet\Worksheet', 'DustyJet\BenchLog', 'DustyJet\Carburetor']);
+arch('numerics know nothing of the trade')->expect('DustyJet\Numerics')->not->toUse(['DustyJet\Quantity', 'DustyJet\HoldTest', 'DustyJet\Mixture', 'DustyJet\Worksheet', 'DustyJet\BenchLog', 'DustyJet\Carburetor']);
+arch('analysis knows nothing of the log')->expect(['DustyJet\HoldTest', 'DustyJet\Mixture'])->not->toUse(['DustyJet\Worksheet', 'DustyJet\BenchLog', 'DustyJet\Knowledge']);
+arch('the application leaves the kernels alone')->expect('App')->not->toUse('DustyJet\Numerics');
+arch('views are fed, never feed')->expect('App\View')->toOnlyBeUsedIn(['App\View', 'App\Http\Controllers', 'Database\Seeders']);
+arch('actions are invokable and know no HTTP')->expect('App\Actions')->classes()->toBeInvokable()->not->toUse(['Illuminate\Http', 'App\View']);
+arch('models know no HTTP')->expect('App\Models')->not->toUse(['App\Http', 'App\View', 'App\Actions']);
+arch('nothing is left from debugging')->expect(['dd', 'dump', 'var_dump', 'ray', 'die'])->not->toBeUsed();
+
+/** @return iterable<string, string> path => contents */
+function sources(string $folder, string $name): iterable
+{
+    foreach (Finder::create()->files()->in(__DIR__.'/../../'.$folder)->name($name) as $file) {
+        yield $file->getRelativePathname() => $file->getContents();
+    }
+}
+
+it('keeps clocks out of the core', function (): void {
+    foreach (sources('core/src', '*.php') as $path => $text) {
+        expect($text)->not->toMatch('/new\s+\\\\?DateTime(Immutable)?\s*(;|\)|\(\s*\)|\(\s*[\'"]now)/', $path);
+    }
+});
+
+it('keeps logic out of the views', function (): void {
+    foreach (sources('resources/views', '*.blade.php') as $path => $text) {
+        expect($text)->not->toMatch('/@php|::query\(|->where\(|number_format|round\(.*\)\s*\*|<script(?![^>]*@)|DB::/', $path)
+            ->and(substr_count($text, "\n"))->toBeLessThan(90, $path);
+    }
+});
+
+it('has no bags and no unfinished business', function (): void {
+    foreach (['core/src', 'app'] as $folder) {
+        foreach (sources($folder, '*.php') as $path => $text) {
+            expect($path)->not->toMatch('/(Manager|Helper|Util|Service)\.php$/')
+                ->and($text)->not->toMatch('/TODO|FIXME/', $path);
+        }
+    }
+});
+
+it('names errors as facts', function (): void {
+    foreach (sources('core/src', '*.php') as $path => $text) {
+        expect($path)->not->toEndWith('Exception.php')->and($text)->not->toMatch('/function (get|set)[A-Z]/', $path);
+    }
+});
+
+it('keeps methods short: none over 60 lines, nine in ten within 30', function (): void {
+    $lengths = [];
+    $parser = (new PhpParser\ParserFactory)->createForNewestSupportedVersion();
+    $finder = new PhpParser\NodeFinder;
+    foreach (['core/src', 'app'] as $folder) {
+        foreach (sources($folder, '*.php') as $path => $text) {
+            foreach ($finder->findInstanceOf($parser->parse($text) ?? [], PhpParser\Node\Stmt\ClassMethod::class) as $method) {
+                $length = $method->getEndLine() - $method->getStartLine() + 1;
+                expect($length)->toBeLessThanOrEqual(60, "{$path}: {$method->name}");
+                $lengths[] = $length;
+            }
+        }
+    }
+    sort($lengths);
+
+    expect($lengths[(int) (0.9 * count($lengths))])->toBeLessThanOrEqual(30);
+});
+
+it('asks a policy or a request on every route', function (): void {
+    foreach (sources('app/Http/Controllers', '*.php') as $path => $text) {
+        if ($path === 'SessionController.php') {
+            continue;
+        }
+        foreach (preg_split('/public function /', $text) ?: [] as $i => $method) {
+            expect($i === 0 || str_contains($method, 'Gate::authorize') || preg_match('/\(Store\w+Request /', $method) === 1)->toBeTrue("{$path}: {$method}");
+        }
+    }
+});

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+/** @return array{0: int, 1: string, 2: string} exit status, output, error */
+function jet(string ...$arguments): array
+{
+    $process = proc_open([PHP_BINARY, __DIR__.'/../../../bin/jet', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+    $out = (string) stream_get_contents($pipes[1]);
+    $err = (string) stream_get_contents($pipes[2]);
+
+    return [proc_close($process), trim($out), trim($err)];
+}
+
+function fileWith(string $text): string
+{
+    $path = (string) tempnam(sys_get_temp_dir(), 'jet');
+    file_put_contents($path, $text);
+
+    return $path;
+}
+
+it('says turns', function (): void {
+    expect(jet('turns', '1 3/4', '--json'))->toBe([0, '{"turns":1.75,"text":"1 3/4"}', '']);
+});
+
+it('judges a hold test with every key present', function (): void {
+    $csv = fileWith("t_s,psi\n".implode("\n", array_map(fn (int $t): string => $t.','.number_format(5 * exp(-0.004 * $t), 2), range(0, 60, 2))));
+    [$status, $out] = jet('hold', $csv, '--volume-ml', '18', '--limit-ml-min=0.5', '--resolution-psi', '0.01', '--json');
+    $result = json_decode($out, true);
+
+    expect($status)->toBe(0)
+        ->and(array_keys($result))->toBe(['model', 'settled_from_s', 'start_kpa', 'tau_s', 'plateau_kpa', 'leak_ml_min', 'leak_ml_min_low', 'leak_ml_min_high', 'hole_um', 'verdict', 'watch_more_s'])
+        ->and($result['verdict'])->toBe('leaks')
+        ->and($result['model'])->toBe('leak')
+        ->and($result['plateau_kpa'])->toBeNull()
+        // Mass balance by hand: 18 ml, 0.02 psi/s at the start.
+        ->and($result['leak_ml_min'])->toEqualWithDelta(18 * 0.02 * 60 / 14.69595, 0.05);
+});
+
+it('judges a mixture run with every key present', function (): void {
+    $csv = fileWith("turns,rpm\n1,1500\n1 1/4,1650\n1.5,1720\n1.75,1700\n2,1610\n");
+    [$status, $out] = jet('mixture', $csv, '--school', 'peak', '--json');
+
+    expect($status)->toBe(0)->and(array_keys(json_decode($out, true)))->toBe(['peak_turns', 'peak_turns_low', 'peak_turns_high', 'peak_rpm', 'recommended_turns', 'next_turns', 'done']);
+});
+
+it('exits 2 with one clear line on bad input', function (array $arguments, string $says): void {
+    [$status, $out, $err] = jet(...$arguments);
+
+    expect($status)->toBe(2)->and($out)->toBe('')->and($err)->toContain($says)->and(substr_count($err, "\n"))->toBe(0);
+})->with([
+    'nothing' => [[], 'usage'],
+    'an unknown command' => [['fly'], 'usage'],
+    'turns of 99' => [['turns', '99'], '0 to 20'],
+    'no file' => [['hold', '/nowhere.csv', '--volume-ml', '18', '--limit-ml-min', '1'], 'Cannot read'],
+    'no volume' => [['hold', __FILE__, '--limit-ml-min', '1'], '--volume-ml'],
+    'a volume of nothing' => [['hold', __FILE__, '--volume-ml', '0', '--limit-ml-min', '1'], 'above zero'],
+    'an option nobody knows' => [['hold', __FILE__, '--volume', '3'], 'Unknown option'],
+    'an option without its value' => [['hold', __FILE__, '--volume-ml'], '--volume-ml'],
+    'a file that is no trace' => [['hold', __FILE__, '--volume-ml', '18', '--limit-ml-min', '1'], 'Line 1'],
+    'a school that is none' => [['mixture', __FILE__, '--school', 'guess'], 'peak or midpoint'],
+]);

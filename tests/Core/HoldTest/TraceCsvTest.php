@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+use DustyJet\HoldTest\TraceCsv;
+use DustyJet\HoldTest\UnusableTrace;
+use DustyJet\Quantity\PressureUnit;
+
+it('reads a trace in every accepted spelling', function (string $csv, bool $isVacuum, float $firstKpa): void {
+    $trace = TraceCsv::parse($csv);
+
+    expect($trace->count())->toBe(4)->and($trace->isVacuum)->toBe($isVacuum)->and($trace->kilopascals[0])->toEqualWithDelta($firstKpa, 0.001);
+})->with([
+    'plain' => ["t_s,psi\n0,5\n10,4.9\n20,4.8\n30,4.7\n", false, 34.474],
+    'semicolons and decimal commas' => ["t_s;kpa\n0;34,5\n10;34,0\n20;33,5\n30;33,0", false, 34.5],
+    'byte order mark and CRLF' => ["\xEF\xBB\xBFT_S,PSI\r\n0,5\r\n10,5\r\n20,5\r\n30,5\r\n", false, 34.474],
+    'vacuum in inHg' => ["t_s,inhg\n0,15\n10,15\n20,14.9\n30,14.9", true, 50.796],
+    'vacuum with its sign' => ["t_s,kpa\n0,-50\n10,-49\n20,-48\n30,-47", true, 50.0],
+    'quotes, spaces and empty lines' => ["\"t_s\", \"psi\"\n0, 5.0\n\n10,\"4.9\"\n20,4.9\n30,4.8\n\n", false, 34.474],
+]);
+
+it('refuses bad input with the line and the reason', function (string $csv, string $reason, string $says): void {
+    try {
+        TraceCsv::parse($csv);
+        $this->fail('it was taken');
+    } catch (UnusableTrace $refused) {
+        expect($refused->reason())->toBe($reason)->and($refused->getMessage())->toContain($says);
+    }
+})->with([
+    'an empty file' => ['', 'bad_header', 'Line 1'],
+    'a wrong unit' => ["t_s,atm\n0,1\n", 'bad_header', 't_s,atm'],
+    'columns the other way round' => ["psi,t_s\n5,0\n", 'bad_header', 'Line 1'],
+    'a picture' => ["\x89PNG\r\n\x1a\n\0\0", 'bad_header', 'Line 1'],
+    'two rows' => ["t_s,psi\n0,5\n10,4.9\n", 'too_few_readings', 'at least 4'],
+    'time going back' => ["t_s,psi\n0,5\n10,5\n5,5\n20,5\n", 'time_goes_back', 'Line 4'],
+    'the same time twice' => ["t_s,psi\n0,5\n10,5\n10,5\n20,5\n", 'time_goes_back', 'Line 4'],
+    'NaN' => ["t_s,psi\n0,5\n10,NaN\n20,5\n30,5\n", 'bad_number', 'Line 3'],
+    'infinity' => ["t_s,psi\n0,5\n10,INF\n20,5\n30,5\n", 'bad_number', 'Line 3'],
+    'an exponent beyond all numbers' => ["t_s,psi\n0,5\n10,1e999\n20,5\n30,5\n", 'bad_number', 'Line 3'],
+    'a missing column' => ["t_s,psi\n0,5\n10\n20,5\n30,5\n", 'wrong_columns', 'Line 3'],
+    'three columns' => ["t_s,psi\n0,5\n10,5,5\n20,5\n", 'wrong_columns', 'Line 3'],
+    'below a perfect vacuum' => ["t_s,kpa\n0,-120\n10,-120\n20,-119\n30,-118\n", 'impossible_reading', 'perfect vacuum'],
+    'nothing pumped' => ["t_s,psi\n0,0\n10,0\n20,0\n30,0\n", 'never_pumped', 'Pump the line'],
+    'pressure and vacuum mixed' => ["t_s,psi\n0,5\n10,-4\n20,5\n30,5\n", 'both_signs', 'Line 3'],
+    'markup' => ["t_s,psi\n0,<script>\n", 'bad_number', '<script>'],
+    'too many rows' => ["t_s,psi\n".implode("\n", array_map(fn (int $i): string => "{$i},5", range(0, 200_001))), 'too_many_readings', '200,000'],
+    'a huge file' => [str_repeat('x', TraceCsv::MOST_BYTES + 1), 'file_too_large', 'right file'],
+]);
+
+it('reads typed and tapped lines', function (string $text): void {
+    $trace = TraceCsv::typed($text, PressureUnit::Psi, false);
+
+    expect($trace->seconds)->toBe([0.0, 10.0, 20.5, 30.0])->and($trace->kilopascals[3] / 6.894757293168361)->toEqualWithDelta(4.7, 1e-9);
+})->with(["0 5.0\n10 4.9\n20.5 4.8\n30 4.7", "0;5,0\n10;4,9\n20,5;4,8\n30;4,7", "0\t5\r\n10\t4.9\r\n20.5\t4.8\r\n30\t4.7\r\n", "0, 5\n10, 4.9\n20.5, 4.8\n30, 4.7", "0,5\n10,4.9\n20.5,4.8\n30,4.7"]);
+
+it('names the typed line it cannot read', function (): void {
+    expect(fn () => TraceCsv::typed("0 5\n10 five\n", PressureUnit::Psi, false))->toThrow(UnusableTrace::class, 'Line 2')
+        ->and(fn () => TraceCsv::typed("0 5\n10\n", PressureUnit::Psi, false))->toThrow(UnusableTrace::class, 'Line 2')
+        ->and(fn () => TraceCsv::typed('', PressureUnit::Psi, false))->toThrow(UnusableTrace::class, 'at least 4');
+});
+
+it('finds the gauge step from how the readings are written', function (array $values, float $stepPsi): void {
+    $text = implode("\n", array_map(fn (string $v, int $i): string => (10 * $i)." {$v}", $values, array_keys($values)));
+
+    expect(TraceCsv::typed($text, PressureUnit::Psi, false)->stepKilopascals / 6.894757293168361)->toEqualWithDelta($stepPsi, 1e-9)
+        ->and(TraceCsv::typed($text, PressureUnit::Psi, false, 0.3)->stepKilopascals / 6.894757293168361)->toEqualWithDelta(0.3, 1e-9);
+})->with([
+    'tenths' => [['5.0', '4.9', '4.8', '4.8'], 0.1],
+    'halves' => [['5.0', '4.5', '4.5', '4.0'], 0.5],
+    'quarters' => [['5.00', '4.75', '4.50', '4.25'], 0.25],
+    'thousandths' => [['5.003', '4.991', '4.9', '4.8'], 0.001],
+    'one value, again and again' => [['5.0', '5.0', '5.0', '5.0'], 0.1],
+    'whole numbers' => [['5', '5', '4', '4'], 1.0],
+]);
+
+it('gives up on hostile text at once', function (): void {
+    $before = microtime(true);
+    foreach ([str_repeat('0,', 200_000), "t_s,psi\n".str_repeat(',', 500_000), "t_s,psi\n".str_repeat("1\n", 100_000)] as $text) {
+        try {
+            TraceCsv::parse($text);
+        } catch (UnusableTrace) {
+        }
+        try {
+            TraceCsv::typed($text, PressureUnit::Psi, false);
+        } catch (UnusableTrace) {
+        }
+    }
+    // A bound against pathological backtracking, not a measure of speed.
+    expect(microtime(true) - $before)->toBeLessThan(20.0);
+});

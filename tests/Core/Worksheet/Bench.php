@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Worksheet;
+
+use DateTimeImmutable;
+use DustyJet\BenchLog\Entry;
+use DustyJet\BenchLog\EntryKind;
+use DustyJet\BenchLog\Log;
+use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Station;
+use DustyJet\HoldTest\HoldTest;
+use DustyJet\HoldTest\LeakShape;
+use DustyJet\HoldTest\Limits;
+use DustyJet\HoldTest\Rig;
+use DustyJet\HoldTest\ScriptedLeak;
+use DustyJet\Knowledge\FamilyFile;
+use DustyJet\Quantity\Flow;
+use DustyJet\Quantity\Turns;
+use DustyJet\Quantity\Volume;
+use DustyJet\Worksheet\Draft;
+use DustyJet\Worksheet\HoldRecord;
+use DustyJet\Worksheet\Worksheet;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** A bench to write logs on: each call adds one entry, as a technician would. */
+final class Bench
+{
+    public readonly Family $family;
+
+    /** @var list<Entry> */
+    public array $entries = [];
+
+    public function __construct(string $variant = 'fixed_main', string $sense = 'fuel')
+    {
+        $this->family = FamilyFile::parse((string) file_get_contents(__DIR__.'/../../../core/knowledge/families/float_bowl.yaml'));
+        $this->add(EntryKind::IntakeTaken, ['machine' => 'Tilby 46', 'engine' => '160 cc', 'complaint' => 'floods', 'variant' => $variant, 'idle_sense' => $sense]);
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    public function add(EntryKind $kind, array $payload, ?string $supersedes = null): self
+    {
+        $seq = count($this->entries) + 1;
+        $id = sprintf('00000000-0000-4000-8000-%012d', $seq);
+        $this->entries[] = Entry::of($id, $seq, $kind, $payload, new DateTimeImmutable("2026-05-01 09:00 +{$seq} minutes"), 'June Halloran', $supersedes);
+
+        return $this;
+    }
+
+    public function count(string $adjuster, string $turns): self
+    {
+        return $this->add(EntryKind::ScrewCounted, ['adjuster' => $adjuster, 'units' => Turns::parse($turns)->inUnits()]);
+    }
+
+    public function set(string $adjuster, string $turns, string $station = 'set'): self
+    {
+        return $this->add(EntryKind::ScrewSet, ['adjuster' => $adjuster, 'units' => Turns::parse($turns)->inUnits(), 'station' => $station]);
+    }
+
+    public function read(string $adjuster, string $turns, float $rpm): self
+    {
+        return $this->add(EntryKind::SpeedRead, ['adjuster' => $adjuster, 'units' => Turns::parse($turns)->inUnits(), 'rpm' => $rpm]);
+    }
+
+    public function step(Station $station, string $step): self
+    {
+        return $this->add(EntryKind::StepDone, ['station' => $station->value, 'step' => $step]);
+    }
+
+    public function all(Station $station): self
+    {
+        foreach (array_keys($this->family->stepsAt($station)) as $step) {
+            $this->step($station, $step);
+        }
+
+        return $this;
+    }
+
+    public function hold(float $millilitresPerMinute = 0.0, bool $wetted = false, float $stepPsi = 0.02, int $seconds = 90): self
+    {
+        $rig = new Rig(Volume::ofMillilitres(18.0));
+        $trace = (new ScriptedLeak($rig, LeakShape::Linear, Flow::ofMillilitresPerMinute($millilitresPerMinute), noisePsi: 0.008, stepPsi: $stepPsi))->trace(range(0, $seconds, 2), new Randomizer(new Mt19937(9)));
+        $limits = Limits::ofLeak(Flow::ofMillilitresPerMinute(0.6));
+        $result = HoldTest::judge($trace, $rig, $limits);
+
+        return $this->add(EntryKind::HoldTested, ['trace' => sprintf('10000000-0000-4000-8000-%012d', count($this->entries)), 'method' => 'pressure', 'volume_ml' => 18.0, 'limit_ml_min' => 0.6, 'wetted' => $wetted, 'result' => HoldRecord::result($result, $trace->kilopascals[$trace->count() - 1], $trace->durationSeconds()), 'fit' => $result->fitted->toArray()]);
+    }
+
+    public function checks(): self
+    {
+        foreach (array_keys($this->family->checks) as $check) {
+            $this->add(EntryKind::CheckDone, ['check' => $check, 'passed' => true]);
+        }
+
+        return $this;
+    }
+
+    /** Everything but the hand-back, in working order. */
+    public function worked(): self
+    {
+        return $this->count('idle_mixture', '1 3/4')->count('idle_speed', '1')->all(Station::Strip)->hold()->all(Station::Clean)->all(Station::Build)
+            ->set('idle_mixture', '1 1/2')->set('idle_speed', '1')->hold()
+            ->read('idle_mixture', '1 1/4', 1690)->read('idle_mixture', '1 1/2', 1770)->read('idle_mixture', '1 3/4', 1790)->read('idle_mixture', '2', 1750)
+            ->set('idle_mixture', '1 3/4', 'run')->set('idle_speed', '1 1/8', 'run')->checks();
+    }
+
+    public function sheet(): Worksheet
+    {
+        return Worksheet::replay($this->family, Log::of($this->entries));
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    public function refuse(EntryKind $kind, array $payload, ?int $seen = null, ?string $supersedes = null): void
+    {
+        (new Draft($kind, $payload, $supersedes))->refuseUnlessMeantFor($this->sheet(), $seen ?? count($this->entries));
+    }
+}

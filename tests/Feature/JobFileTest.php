@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Entry;
+use App\Models\Job;
+use App\Models\Role;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use JsonSchema\Validator;
+
+beforeEach(function (): void {
+    $this->actingAs($this->person(Role::Owner));
+    $this->job = $this->openJob();
+    $this->enter($this->job, 'screw_counted', ['adjuster' => 'idle_mixture', 'turns' => '1 3/4']);
+    $this->enter($this->job, 'note_added', ['text' => "Ünïcode ✓ \"quoted\" and\ntwo lines"]);
+    $this->hold($this->job);
+    $this->enter($this->job, 'speed_read', ['adjuster' => 'idle_mixture', 'turns' => '1 1/2', 'rpm' => '1750']);
+    $note = Entry::query()->where('kind', 'note_added')->firstOrFail();
+    $this->enter($this->job, 'struck', ['supersedes' => $note->id, 'reason' => 'wrong job']);
+    $this->file = fn (): string => (string) $this->get("/jobs/{$this->job->id}/file")->assertOk()->getContent();
+    $this->forget = function (): void {
+        DB::statement('alter table entries disable trigger all');
+        DB::statement('alter table traces disable trigger all');
+        DB::table('traces')->delete();
+        DB::table('entries')->delete();
+        DB::table('jobs')->delete();
+        DB::statement('alter table entries enable trigger all');
+        DB::statement('alter table traces enable trigger all');
+    };
+    $this->import = fn (string $json) => $this->post('/job-files', ['file' => UploadedFile::fake()->createWithContent('job.json', $json)]);
+});
+
+it('comes back byte for byte: export, import, export', function (): void {
+    $first = ($this->file)();
+    ($this->forget)();
+    ($this->import)($first)->assertSessionHasNoErrors();
+
+    expect(($this->file)())->toBe($first)
+        ->and(Job::query()->firstOrFail()->log_length)->toBe(6)
+        ->and(Entry::query()->whereNotNull('recorded_by')->count())->toBe(0);
+});
+
+it('writes a file that its own schema accepts', function (): void {
+    $file = json_decode(($this->file)());
+    $validator = new Validator;
+    $validator->validate($file, json_decode((string) file_get_contents(base_path('docs/formats/job-1.schema.json'))));
+
+    expect($validator->getErrors())->toBe([]);
+});
+
+it('keeps the published schema in step with the entry kinds', function (): void {
+    exec(escapeshellarg(base_path('bin/job-schema')), $lines);
+
+    expect(implode("\n", $lines)."\n")->toBe(file_get_contents(base_path('docs/formats/job-1.schema.json')));
+});
+
+it('refuses a file it cannot take, whole, and says where', function (callable $spoil, string $says): void {
+    $spoiled = $spoil(json_decode(($this->file)(), true));
+    ($this->forget)();
+    ($this->import)(is_string($spoiled) ? $spoiled : (string) json_encode($spoiled))->assertSessionHasErrors();
+
+    expect(implode(' ', session('errors')->all()))->toContain($says)
+        ->and(Job::query()->count())->toBe(0)
+        ->and(Entry::query()->count())->toBe(0);
+})->with([
+    'no JSON' => [fn (array $f): string => 'hello', 'not JSON'],
+    'other JSON' => [fn (array $f): array => ['a' => 1], 'not a Dusty Jet job file'],
+    'a newer version' => [fn (array $f): array => [...$f, 'version' => 2], 'version 2; this program reads up to version 1'],
+    'an unknown key' => [fn (array $f): array => [...$f, 'colour' => 'red'], 'colour'],
+    'an unknown key in a payload' => [function (array $f): array {
+        $f['entries'][1]['payload']['colour'] = 'red';
+
+        return $f;
+    }, 'entries[1]'],
+    'an entry of no known kind' => [function (array $f): array {
+        $f['entries'][1]['kind'] = 'guessed';
+
+        return $f;
+    }, 'entries[1].kind'],
+    'a gap in the numbers' => [function (array $f): array {
+        unset($f['entries'][2]);
+        $f['entries'] = array_values($f['entries']);
+
+        return $f;
+    }, 'entries[2].seq'],
+    'a trace that is missing' => [fn (array $f): array => [...$f, 'traces' => []], 'names a trace'],
+    'a trace that goes back in time' => [function (array $f): array {
+        $f['traces'][0]['seconds'][3] = 0;
+
+        return $f;
+    }, 'time goes back'],
+    'a family nobody knows' => [function (array $f): array {
+        $f['job']['family'] = 'warp_core';
+
+        return $f;
+    }, 'warp_core'],
+    'JSON nested beyond reason' => [fn (array $f): string => str_repeat('[', 5000).str_repeat(']', 5000), 'not JSON'],
+]);
+
+it('refuses a job that is here already', function (): void {
+    ($this->import)(($this->file)())->assertSessionHasErrors();
+
+    expect(session('errors')->first())->toContain('here already')->and(Job::query()->count())->toBe(1);
+});

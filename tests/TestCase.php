@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\Job;
+use App\Models\Person;
+use App\Models\Role;
+use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+abstract class TestCase extends LaravelTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+    }
+
+    public function person(Role $role = Role::Technician, string $name = 'June Halloran'): Person
+    {
+        return Person::query()->create(['name' => $name, 'role' => $role, 'password' => 'a-long-password']);
+    }
+
+    /** @param  array<string, mixed>  $intake */
+    public function openJob(array $intake = []): Job
+    {
+        $this->post('/jobs', [...['client_id' => Str::uuid()->toString(), 'machine' => 'Tilby 46 mower', 'engine' => '160 cc', 'complaint' => 'floods', 'variant' => 'fixed_main', 'idle_sense' => 'fuel'], ...$intake])->assertRedirect();
+
+        return Job::query()->latest('opened_at')->firstOrFail();
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    public function enter(Job $job, string $kind, array $fields = [], ?int $seen = null): TestResponse
+    {
+        return $this->post("/jobs/{$job->id}/entries/{$kind}", ['client_id' => Str::uuid()->toString(), 'seen' => $seen ?? $job->refresh()->log_length, 'at' => 'set', ...$fields]);
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    public function hold(Job $job, array $fields = []): TestResponse
+    {
+        return $this->post("/jobs/{$job->id}/hold-tests", ['client_id' => Str::uuid()->toString(), 'seen' => $job->refresh()->log_length, 'method' => 'pressure', 'unit' => 'psi', 'volume_ml' => '18', 'limit_ml_min' => '0.6', 'readings' => $this->tightReadings(), ...$fields]);
+    }
+
+    public function tightReadings(): string
+    {
+        return implode("\n", array_map(static fn (int $t): string => "{$t} 5.0", range(0, 120, 10)));
+    }
+}
