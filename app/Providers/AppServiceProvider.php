@@ -11,6 +11,7 @@ use DustyJet\Knowledge\FamilyFile;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
@@ -36,6 +37,6 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(config('app.env') !== 'production');
         Gate::policy(Job::class, JobPolicy::class);
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(10)->by($request->ip().'|'.mb_strtolower($request->string('name')->toString())));
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(10)->by($request->ip().'|'.mb_strtolower($request->string('name')->toString()))->after(static fn (): bool => Auth::guest()));
     }
 }

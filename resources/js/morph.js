@@ -4,8 +4,8 @@ import htmx from "htmx.org";
 
 // Values the server prints anew must win over what the browser remembers of them.
 const freshen = (root) => {
-  root.querySelectorAll("input[type=hidden], [data-turns], [data-mirror], [data-rpm], [data-readings]").forEach((field) => {
-    field.value = field.getAttribute("value") ?? field.defaultValue;
+  root.querySelectorAll("input[type=hidden], [data-turns], [data-mirror], [data-rpm], [data-readings], input[type=file]").forEach((field) => {
+    field.value = field.type === "file" ? "" : (field.getAttribute("value") ?? field.defaultValue);
   });
 };
 

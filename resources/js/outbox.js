@@ -39,7 +39,11 @@ const flush = async () => {
       write(rest);
       if (answer.status === 422) {
         const said = await answer.json();
-        window.alert(Object.values(said.errors ?? {}).flat().join(" "));
+        window.alert(
+          Object.values(said.errors ?? {})
+            .flat()
+            .join(" "),
+        );
       }
       if (rest.length === 0) {
         window.location.reload();

@@ -101,7 +101,7 @@ final readonly class HoldTest
         return new CurveFitter($curve, $this->seen, [
             new Parameter(max(0.2, $level), 0.05, 3.0 * $peak + 5.0),
             ...$own,
-            new Parameter(max(0.0, min($first - $level, 0.3 * $peak)), 0.0, 2.0 * $peak, 0.0, 0.15 * $peak),
+            new Parameter(max(0.0, min($first - $level, 0.3 * $peak)), 0.0, 2.0 * $peak, 0.0, 0.06 * $peak),
             new Parameter(log(2.0), log(0.5), log(8.0), log(2.0), 0.7),
         ], new Parameter(log($this->seen->asIntervals ? max(0.4 * $step, 0.02) : 0.1), log(0.001 * self::KILOPASCALS_PER_PSI), log($peak), log(0.015 * self::KILOPASCALS_PER_PSI), 1.0));
     }
@@ -110,14 +110,13 @@ final readonly class HoldTest
     private function leaks(Fit $tight): array
     {
         [$p0, $rate] = $this->straightLine();
-        $peak = $this->peak;
         $leaks = [];
         foreach (LeakShape::cases() as $shape) {
-            $curve = HoldCurve::leak(LeakLaw::of($shape, $this->trace->isVacuum, 1.3 * $peak, $this->atmosphere));
-            $fitter = $this->fitter($curve, [new Parameter($rate, 0.0, 20.0 * $peak)], $p0);
-            $fit = ($leaks === [] ? $fitter : $fitter->startedFrom($leaks[0][3]))->fit();
-            $leaks[] = [$shape, $curve, $fitter, $fit, $fit->aicc($this->freeParameters(3), $this->seen->count())];
+            $curve = HoldCurve::leak(LeakLaw::of($shape, $this->trace->isVacuum, 1.3 * $this->peak, $this->atmosphere));
+            $fitter = $this->fitter($curve, [new Parameter($rate, 0.0, 20.0 * $this->peak)], $p0);
+            $leaks[] = [$shape, $curve, $fitter, $fitter->fit()];
         }
+        $leaks = array_map(fn (array $leak): array => [...$leak, $leak[3]->aicc($this->freeParameters(3), $this->seen->count())], $this->startedFromTheBest($leaks));
         usort($leaks, static fn (array $a, array $b): int => $a[4] <=> $b[4]);
         $fitted = [];
         foreach ($leaks as [$shape, $curve, $fitter, $fit, $aicc]) {
@@ -130,6 +129,27 @@ final readonly class HoldTest
         \assert($fitted !== []);
 
         return $fitted;
+    }
+
+    /**
+     * Each shape once more from where the best one ended: a fit that stopped in a hollow gets out of it.
+     *
+     * @param list<array{0: LeakShape, 1: HoldCurve, 2: CurveFitter, 3: Fit}> $leaks
+     *
+     * @return list<array{0: LeakShape, 1: HoldCurve, 2: CurveFitter, 3: Fit}>
+     */
+    private function startedFromTheBest(array $leaks): array
+    {
+        $best = $leaks[0][3];
+        foreach ($leaks as $leak) {
+            $best = $leak[3]->logPosterior > $best->logPosterior ? $leak[3] : $best;
+        }
+
+        return array_map(static function (array $leak) use ($best): array {
+            $again = $leak[3] === $best ? $best : $leak[2]->startedFrom($best)->fit();
+
+            return $again->logPosterior > $leak[3]->logPosterior ? [$leak[0], $leak[1], $leak[2], $again] : $leak;
+        }, $leaks);
     }
 
     private function profile(CurveFitter $fitter, Fit $fit): ProfileInterval

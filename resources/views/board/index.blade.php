@@ -2,8 +2,8 @@
 @fragment('board')
 <div id="job" class="dj-job-page">
     <header class="dj-frame"><x-frame.head title="Bench board" :about="$page->today" due-label="Hand work next" :due="$page->handWork" /></header>
-    <h1 class="visually-hidden">Bench board</h1>
     <main id="main" class="dj-sheet sheet-board">
+        <h1 class="visually-hidden">Bench board</h1>
         <div id="errors" class="dj-errors-at"><x-forms.errors :messages="$errors->all()" /></div>
         <section class="dj-bay bay-hands" aria-labelledby="h-hands">
             <header class="bay-h"><h2 id="h-hands">Needs hands</h2><span class="cnt">soonest promised first</span><a class="btn btn-secondary new" href="{{ route('jobs.create') }}" data-intake><x-icons.plus /> Intake <kbd class="dj-kbd">I</kbd></a></header>

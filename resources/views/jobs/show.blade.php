@@ -5,8 +5,8 @@
         <x-frame.head :number="$page->number" :title="$page->machine" :about="$page->about" due-label="Promised" :due="$page->promised" />
         <x-frame.fuel-line :line="$page->line" :here="$page->station->number().'. '.$page->station->label()" :note="$page->hereNote" />
     </header>
-    <h1 class="visually-hidden">{{ $page->title }}, {{ $page->machine }}</h1>
     <main id="main" @class(['dj-sheet', 'sheet-tune' => $page->station->value === 'run'])>
+        <h1 class="visually-hidden">{{ $page->title }}, {{ $page->machine }}</h1>
         <div id="errors" class="dj-errors-at"><x-forms.errors :messages="$errors->all()" /></div>
         @includeUnless($page->station->value === 'run', 'stations.cutaway')
         @include('stations.'.$page->station->value)

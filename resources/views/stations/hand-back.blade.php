@@ -4,7 +4,7 @@
         @foreach ($page->work->checks as $check)
             <li class="is-check is-{{ $check['state'] }}">
                 <x-forms.entry :form="$page->form" kind="check_done" :id="'check-'.$check['key']">
-                    <input type="hidden" name="check" value="{{ $check['key'] }}">
+                    <input type="hidden" name="check" value="{{ $check['key'] }}"><input type="hidden" name="passed" value="1">
                     <span>{{ $check['do'] }} <small>{{ $check['note'] }}</small></span>
                     @if ($check['takesRpm'])
                         <label for="rpm-{{ $check['key'] }}" class="visually-hidden">{{ $check['do'] }}, rpm</label><input class="form-control" id="rpm-{{ $check['key'] }}" name="rpm" inputmode="numeric" placeholder="rpm">

@@ -1,0 +1,8 @@
+import js from "@eslint/js";
+import globals from "globals";
+
+export default [
+  js.configs.recommended,
+  { files: ["resources/js/**/*.js"], languageOptions: { globals: globals.browser } },
+  { files: ["tests/Browser/**/*.js", "bin/shots", "*.config.js"], languageOptions: { globals: { ...globals.node, ...globals.browser } } },
+];

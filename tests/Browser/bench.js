@@ -1,0 +1,40 @@
+// What the browser tests share: signing in, opening a job, and watching that nothing breaks on the way.
+import { expect, test as base } from "@playwright/test";
+
+export const signIn = async (page, name = "R. Okafor") => {
+  await page.goto("/sign-in");
+  await page.getByRole("button", { name: new RegExp(name) }).click();
+  await expect(page.getByRole("heading", { name: "Bench board" })).toBeAttached();
+};
+
+export const openJob = async (page, machine = `Tilby test mower ${Date.now()}`) => {
+  await page.goto("/jobs/create");
+  await page.getByLabel("Floods").check();
+  await page.getByLabel("Machine", { exact: true }).fill(machine);
+  await page.getByLabel("Engine", { exact: true }).fill("160 cc four-stroke");
+  await page.getByRole("button", { name: /Open the job/ }).click();
+  await page.waitForURL(/as-found/);
+  return page.url().replace(/\/as-found.*/, "");
+};
+
+// Every test fails on a script error, a blocked resource, or a request that leaves the machine.
+export const test = base.extend({
+  page: async ({ page, baseURL }, use) => {
+    const faults = [];
+    page.on("pageerror", (error) => faults.push(`script error: ${error.message}`));
+    page.on("console", (message) => {
+      if (message.type() === "error" && /Content Security Policy|Refused/.test(message.text())) {
+        faults.push(message.text());
+      }
+    });
+    page.on("request", (request) => {
+      if (!request.url().startsWith(baseURL) && !request.url().startsWith("data:")) {
+        faults.push(`left the machine: ${request.url()}`);
+      }
+    });
+    await use(page);
+    expect(faults).toEqual([]);
+  },
+});
+
+export { expect };

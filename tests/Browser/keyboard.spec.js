@@ -1,0 +1,175 @@
+import { expect, signIn, test } from "./bench.js";
+
+// Types into a field reached by Tab alone; nothing in this file touches the mouse.
+const tabTo = async (page, target, most = 90) => {
+  for (let i = 0; i < most; i++) {
+    if (await target.evaluate((element) => element === document.activeElement)) {
+      return;
+    }
+    await page.keyboard.press("Tab");
+  }
+  throw new Error(`Tab never reached ${target}`);
+};
+
+const settled = (page, text) => expect(page.locator(".dj-next .do")).toContainText(text);
+
+test("a whole job by keyboard alone", async ({ page }) => {
+  await page.goto("/sign-in");
+  await tabTo(page, page.getByRole("button", { name: /R\. Okafor/ }));
+  await page.keyboard.press("Enter");
+  await page.waitForURL("**/");
+  await page.keyboard.press("i");
+  await page.waitForURL(/create/);
+  await tabTo(page, page.getByLabel("Floods"));
+  await page.keyboard.press("Space");
+  await tabTo(page, page.getByLabel("Machine", { exact: true }));
+  await page.keyboard.type("Tilby keyboard mower");
+  await tabTo(page, page.getByLabel("Engine", { exact: true }));
+  await page.keyboard.type("160 cc four-stroke");
+  await page.keyboard.press("Enter");
+  await page.waitForURL(/as-found/);
+
+  // As found: half turns by Space, then an eighth by arrow on the dial, logged by N.
+  await settled(page, "Count the idle mixture screw");
+  await page.keyboard.press("Space");
+  await page.keyboard.press("Space");
+  await page.keyboard.press("Space");
+  await tabTo(page, page.getByRole("slider"));
+  await page.keyboard.press("Shift+ArrowUp");
+  await expect(page.getByRole("slider")).toHaveAttribute("aria-valuetext", "1 3/4 turns out");
+  await page.keyboard.press("n");
+  await settled(page, "Count the idle speed screw");
+  await tabTo(page, page.getByRole("slider"));
+  await page.keyboard.press("PageUp");
+  await page.keyboard.press("n");
+  await settled(page, "Close the tap");
+
+  // Strip: eleven steps, each by N.
+  await page.keyboard.press("n");
+  await page.waitForURL(/strip/);
+  for (let i = 1; i <= 11; i++) {
+    await page.keyboard.press("n");
+    await expect(page.getByText(`${i} of 11 done`)).toBeVisible();
+  }
+
+  // Bench test: readings typed as lines.
+  await page.keyboard.press("n");
+  await page.waitForURL(/bench-test/);
+  await tabTo(page, page.locator("summary", { hasText: "Readings" }));
+  await page.keyboard.press("Enter");
+  await tabTo(page, page.getByLabel(/One reading a line/));
+  await page.keyboard.type("0 5.0\n10 5.0\n20 5.0\n30 5.0\n60 5.0\n90 5.0\n120 5.0\n180 5.0");
+  await tabTo(page, page.getByRole("button", { name: "Judge these readings" }));
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("status").filter({ hasText: "Holds" })).toBeVisible();
+
+  for (const [station, count] of [
+    ["clean", 9],
+    ["build", 8],
+  ]) {
+    await page.keyboard.press("n");
+    await page.waitForURL(new RegExp(station));
+    for (let i = 1; i <= count; i++) {
+      await page.keyboard.press("n");
+      await expect(page.getByText(`${i} of ${count} done`)).toBeVisible();
+    }
+  }
+
+  // The needle was touched in the build: the hold test is stale and comes first, tapped against the clock this time.
+  await settled(page, "Check again: needle hold");
+  await page.keyboard.press("n");
+  await page.waitForURL(/bench-test/);
+  await page.keyboard.press("n");
+  await expect(page.getByLabel("Gauge reading now")).toBeFocused();
+  for (let i = 0; i < 4; i++) {
+    await page.keyboard.type("5.0");
+    await page.keyboard.press("Enter");
+    await page.waitForTimeout(300);
+  }
+  await expect(page.locator("[data-count-readings]")).toHaveText("4");
+  await tabTo(page, page.locator("summary", { hasText: "Readings" }));
+  await page.keyboard.press("Enter");
+  await tabTo(page, page.getByLabel(/One reading a line/));
+  await page.keyboard.press("Control+a");
+  await page.keyboard.type("0 5.0\n20 5.0\n40 5.0\n60 5.0\n90 5.0\n120 5.0\n180 5.0");
+  await tabTo(page, page.getByRole("button", { name: "Judge these readings" }));
+  await page.keyboard.press("Enter");
+  await settled(page, "Set the idle mixture screw");
+
+  await page.keyboard.press("n");
+  await page.waitForURL(/set/);
+  await page.keyboard.press("n");
+  await settled(page, "Set the idle speed screw");
+  await page.keyboard.press("n");
+  await settled(page, "Warm it up");
+
+  // Run: rpm typed at each setting the sheet proposes, until it says to leave the screw.
+  await page.keyboard.press("n");
+  await page.waitForURL(/run/);
+  const speeds = { "1 1/4": 1690, "1 1/2": 1770, "1 3/4": 1800, 2: 1760, "2 1/4": 1690, "1 5/8": 1790, "1 7/8": 1785 };
+  for (let i = 0; i < 12; i++) {
+    const move = (await page.locator(".dj-next .do").textContent()) ?? "";
+    if (move.startsWith("Leave the idle mixture")) {
+      break;
+    }
+    const turns = await page.locator("#read-turns").inputValue();
+    if (!(await page.locator("#rpm").evaluate((field) => field === document.activeElement))) {
+      await page.keyboard.press("r");
+    }
+    await page.keyboard.type(String(speeds[turns] ?? 1600));
+    await page.keyboard.press("Enter");
+    await expect(page.locator(".steady")).toContainText(`reading ${i + 1}`);
+  }
+  await settled(page, "Leave the idle mixture screw");
+  await page.keyboard.press("n");
+  await settled(page, "Set the idle speed");
+  await page.keyboard.press("n");
+  if (!page.url().includes("screw=idle_speed")) {
+    await page.waitForURL(/run/);
+  }
+  if (await page.locator(".dj-next .do", { hasText: "Set the idle speed" }).isVisible()) {
+    await page.keyboard.press("n");
+  }
+  await settled(page, "Air filter");
+
+  await page.keyboard.press("n");
+  await page.waitForURL(/hand-back/);
+  for (const check of ["Five minutes", "Idle steady", "Snaps open", "Pulls under", "Stop control"]) {
+    await page.keyboard.press("n");
+    await settled(page, check);
+  }
+  await page.keyboard.press("n");
+  await settled(page, "Hand it back");
+  await page.keyboard.press("n");
+  await expect(page.getByRole("heading", { name: "Done" })).toBeVisible();
+  await tabTo(page, page.getByRole("link", { name: "Report" }));
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { name: "Tilby keyboard mower" })).toBeVisible();
+});
+
+test("letter keys stay out of text fields and can be switched off", async ({ page }) => {
+  await signIn(page);
+  await page.locator("a.dj-job").first().press("Enter");
+  await page.waitForURL(/jobs/);
+  await page.keyboard.press("l");
+  await page.keyboard.type("no theme: tttt");
+  await expect(page.locator("html")).toHaveAttribute("data-bs-theme", "light");
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("t");
+  await expect(page.locator("html")).toHaveAttribute("data-bs-theme", "dark");
+  await page.keyboard.press("?");
+  await page.getByLabel("Letter keys off on this device").check();
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("t");
+  await expect(page.locator("html")).toHaveAttribute("data-bs-theme", "dark");
+});
+
+test("the parts of the drawing are reached with arrows", async ({ page }) => {
+  await signIn(page);
+  await page.goto((await page.locator(".dj-hero a").getAttribute("href")).replace(/[^/]*$/, "strip"));
+  await page.keyboard.press("p");
+  await page.keyboard.press("ArrowRight");
+  const name = await page.evaluate(() => document.activeElement.getAttribute("aria-label"));
+  await page.keyboard.press("Enter");
+  await expect(page.locator(".dj-sel:visible b")).toHaveText(name.replace(/^\d+ /, ""));
+});
