@@ -134,7 +134,7 @@ final readonly class HoldTest
     /**
      * Each shape once more from where the best one ended: a fit that stopped in a hollow gets out of it.
      *
-     * @param list<array{0: LeakShape, 1: HoldCurve, 2: CurveFitter, 3: Fit}> $leaks
+     * @param  list<array{0: LeakShape, 1: HoldCurve, 2: CurveFitter, 3: Fit}>  $leaks
      *
      * @return list<array{0: LeakShape, 1: HoldCurve, 2: CurveFitter, 3: Fit}>
      */

@@ -1,7 +1,7 @@
 <p class="rep-shop">{{ $page->shop }}</p>
 <h1>{{ $page->machine }}</h1>
 <p class="rep-line">{{ $page->number }} · {{ $page->engine }} @if ($page->serial) · serial {{ $page->serial }} @endif @if ($page->customer) · for {{ $page->customer }} @endif</p>
-<p class="rep-line">Taken in {{ $page->opened }} · handed back {{ $page->handedBack }}</p>
+<p class="rep-line">Taken in {{ $page->opened }} · {{ $page->handedBack }}</p>
 <h2>What was wrong</h2><p>{{ $page->complaint }}</p>
 <h2>What was measured</h2>
 <table class="table"><thead><tr><th scope="col">When</th><th scope="col">Test</th><th scope="col">Result</th></tr></thead><tbody>

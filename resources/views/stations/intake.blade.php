@@ -3,7 +3,7 @@
     <x-forms.entry :form="$page->form" kind="intake_taken" id="work-form" class="dj-form">
         <input type="hidden" name="supersedes" value="{{ $page->work->supersedes }}">
         @if ($page->work->fuelWarning)
-            <p class="dj-hazard"><x-icons.hazard /><span>{{ $page->work->fuelWarning }}</span></p>
+            <p class="dj-clear"><x-icons.drop class="is-warn" /><span>{{ $page->work->fuelWarning }}</span></p>
         @endif
         <div class="dj-field"><label for="f-complaint">Complaint</label><textarea class="form-control" id="f-complaint" name="complaint" rows="2" maxlength="600" required>{{ $page->work->values['complaint'] }}</textarea></div>
         <x-forms.intake-fields :values="$page->work->values" :variants="$page->work->variants" />

@@ -2,7 +2,7 @@
 
 <div class="dj-grid">
     <x-forms.field name="machine" label="Machine" :value="$values['machine']" required maxlength="120" hint="As the customer would say it" />
-    <x-forms.field name="engine" label="Engine" :value="$values['engine']" required maxlength="120" hint="160 cc four-stroke" />
+    <x-forms.field name="engine" label="Engine" :value="$values['engine']" required maxlength="120" hint="Such as 160 cc four-stroke" />
     <x-forms.field name="serial" label="Serial number" :value="$values['serial']" maxlength="60" />
     <x-forms.field name="customer" label="Customer" :value="$values['customer']" maxlength="120" />
     <x-forms.field name="stored_days" label="Stored, days" :value="$values['stored_days']" inputmode="numeric" />
