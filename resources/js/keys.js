@@ -32,6 +32,11 @@ const space = (event) => {
 };
 
 document.addEventListener("keydown", (event) => {
+  if (event.key === "Escape" && event.target.closest("input, textarea, select") && !event.target.closest("dialog")) {
+    // Out of the field, so that the letter keys work again.
+    event.target.blur();
+    return;
+  }
   if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest("input:not([type=checkbox]):not([type=radio]), textarea, select, dialog")) {
     return;
   }

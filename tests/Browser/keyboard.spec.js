@@ -121,6 +121,7 @@ test("a whole job by keyboard alone", async ({ page }) => {
     await expect(page.locator(".steady")).toContainText(`reading ${i + 1}`);
   }
   await settled(page, "Leave the idle mixture screw");
+  await page.keyboard.press("Escape");
   await page.keyboard.press("n");
   await settled(page, "Set the idle speed");
   await page.keyboard.press("n");
@@ -155,11 +156,13 @@ test("letter keys stay out of text fields and can be switched off", async ({ pag
   await page.keyboard.type("no theme: tttt");
   await expect(page.locator("html")).toHaveAttribute("data-bs-theme", "light");
   await page.keyboard.press("Escape");
+  await expect(page.getByRole("dialog")).toHaveCount(0);
   await page.keyboard.press("t");
   await expect(page.locator("html")).toHaveAttribute("data-bs-theme", "dark");
   await page.keyboard.press("?");
   await page.getByLabel("Letter keys off on this device").check();
   await page.keyboard.press("Escape");
+  await expect(page.getByRole("dialog")).toHaveCount(0);
   await page.keyboard.press("t");
   await expect(page.locator("html")).toHaveAttribute("data-bs-theme", "dark");
 });

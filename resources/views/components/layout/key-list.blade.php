@@ -4,6 +4,7 @@
         <div><dt><kbd class="dj-kbd">N</kbd></dt><dd>Next move</dd></div>
         <div><dt><kbd class="dj-kbd">Space</kbd></dt><dd>Start or stop the run; on As found, one half turn</dd></div>
         <div><dt><kbd class="dj-kbd">Enter</kbd></dt><dd>Log a reading</dd></div>
+        <div><dt><kbd class="dj-kbd">Esc</kbd></dt><dd>Out of a field</dd></div>
         <div><dt><kbd class="dj-kbd">R</kbd></dt><dd>Type rpm</dd></div>
         <div><dt><kbd class="dj-kbd">L</kbd></dt><dd>Note</dd></div>
         <div><dt><kbd class="dj-kbd">I</kbd></dt><dd>Intake, on the board</dd></div>
