@@ -30,6 +30,9 @@ final readonly class HoldTest
 
     private const LONGEST_WATCH_SECONDS = 1800.0;
 
+    /** What is undecided now is not decided by a few seconds more: at least this, and half as long again. */
+    private const SHORTEST_WATCH_SECONDS = 20.0;
+
     private const RIVAL_SHAPES_WITHIN_AICC = 2.0;
 
     private const PLATEAU_MUST_BEAT_LEAK_BY_AICC = 6.0;
@@ -265,7 +268,8 @@ final readonly class HoldTest
         $scale = $best->pressureAt($settledFrom) > 0.0 ? $best->curve->leakRateAt($best->pressureAt($settledFrom), $best->fit->parameters[0], 1.0) : 1.0;
         $limitRate = $this->limits->leak->asPressureChangeOf($this->rig->volume) / 1000.0 / max(1e-9, $scale);
         $limit = [$best->fit->parameters[0], $limitRate, ...array_slice($best->fit->parameters, 2)];
-        for ($t = $duration + 5.0; $t < $duration + self::LONGEST_WATCH_SECONDS; $t += 5.0) {
+        $soonest = $duration + max(self::SHORTEST_WATCH_SECONDS, 0.5 * $duration);
+        for ($t = $soonest; $t < $duration + self::LONGEST_WATCH_SECONDS; $t += 5.0) {
             $gap = abs($best->curve->withoutSettling($limit, [$t])[0] - $best->curve->withoutSettling($best->fit->parameters, [$t])[0]);
             $fitVariance = 4.0 * $best->fit->noise() ** 2 / max(4.0, $perSecond * $t);
             if ($gap > 2.0 * sqrt($fitVariance + $this->seen->step ** 2 / 12.0)) {

@@ -14,7 +14,10 @@ namespace DustyJet\Numerics;
  */
 final readonly class CurveFitter
 {
-    private const MAXIMUM_STEPS = 120;
+    private const MAXIMUM_STEPS = 300;
+
+    /** Damped this hard, no step gains any more. */
+    private const STUCK = 1e7;
 
     /** No parameter more than trebles in one step: far starts must not be thrown where the curve is flat. */
     private const LONGEST_STEP = 2.0;
@@ -31,7 +34,7 @@ final readonly class CurveFitter
         private Observations $seen,
         private array $parameters,
         private Parameter $logNoise,
-        private float $tolerance = 1e-5,
+        private float $tolerance = 1e-4,
     ) {
         $this->likelihood = new Likelihood($seen);
     }
@@ -42,27 +45,20 @@ final readonly class CurveFitter
         $bounds = [...$this->parameters, $this->logNoise];
         $at = array_map(static fn (Parameter $p): float => $p->clamp($p->start), $bounds);
         $damping = 1e-3;
-        $best = $this->posterior($at, $bounds);
+        [$best, $gradient, $curvature] = $this->expand($at, $bounds);
         if (! is_finite($best)) {
             throw DidNotConverge::within(0);
         }
         $quiet = 0;
-        for ($step = 0; $step < self::MAXIMUM_STEPS && $quiet < 2; $step++) {
-            [$gradient, $curvature] = $this->expand($at, $bounds);
-            $gained = false;
-            for ($try = 0; $try < 12 && ! $gained; $try++) {
-                $candidate = $this->stepped($at, $bounds, $gradient, $curvature, $damping);
-                $value = $this->posterior($candidate, $bounds);
-                if (is_finite($value) && $value >= $best) {
-                    $quiet = $value - $best < $this->tolerance ? $quiet + 1 : 0;
-                    [$at, $best, $gained] = [$candidate, $value, true];
-                    $damping = max(1e-12, $damping / 9.0);
-                } else {
-                    $damping *= 7.0;
-                }
-            }
-            if (! $gained) {
-                break;
+        for ($step = 0; $step < self::MAXIMUM_STEPS && $quiet < 2 && $damping < self::STUCK; $step++) {
+            $candidate = $this->stepped($at, $bounds, $gradient, $curvature, $damping);
+            [$value, $nextGradient, $nextCurvature] = $this->expand($candidate, $bounds);
+            if (is_finite($value) && $value >= $best) {
+                $quiet = $value - $best < $this->tolerance ? $quiet + 1 : 0;
+                [$at, $best, $gradient, $curvature] = [$candidate, $value, $nextGradient, $nextCurvature];
+                $damping = max(1e-12, $damping / 9.0);
+            } else {
+                $damping *= 7.0;
             }
         }
 
@@ -81,7 +77,7 @@ final readonly class CurveFitter
             $parameters[] = $i === $index ? $parameter->fixedAt($value) : $parameter->startingAt($from->parameters[$i]);
         }
 
-        return (new self($this->curve, $this->seen, $parameters, $this->logNoise->startingAt($from->logNoise), max(1e-3, $this->tolerance)))->fit();
+        return (new self($this->curve, $this->seen, $parameters, $this->logNoise->startingAt($from->logNoise), max(5e-3, $this->tolerance)))->fit();
     }
 
     public function startedFrom(Fit $fit): self
@@ -104,24 +100,8 @@ final readonly class CurveFitter
     /**
      * @param  list<float>  $at
      * @param  list<Parameter>  $bounds
-     */
-    private function posterior(array $at, array $bounds): float
-    {
-        $value = $this->likelihood->value($this->curve->values(array_slice($at, 0, -1), $this->seen->x), $at[count($at) - 1]);
-        foreach ($bounds as $i => $bound) {
-            if ($bound->priorSd < INF) {
-                $value -= 0.5 * (($at[$i] - $bound->priorMean) / $bound->priorSd) ** 2;
-            }
-        }
-
-        return $value;
-    }
-
-    /**
-     * @param  list<float>  $at
-     * @param  list<Parameter>  $bounds
      *
-     * @return array{0: list<float>, 1: list<list<float>>} gradient and (positive) curvature of the log posterior
+     * @return array{0: float, 1: list<float>, 2: list<list<float>>} log posterior, its gradient and its (positive) curvature
      */
     private function expand(array $at, array $bounds): array
     {
@@ -152,7 +132,7 @@ final readonly class CurveFitter
         $gradient[] = $local['dNoise'];
         $curvature[] = [...array_column($curvature, $n), max($local['dNoiseNoise'], 0.05 * $this->seen->count())];
 
-        return $this->withPriors($at, $bounds, $gradient, $curvature);
+        return $this->withPriors($at, $bounds, $local['value'], $gradient, $curvature);
     }
 
     /**
@@ -161,21 +141,22 @@ final readonly class CurveFitter
      * @param  list<float>  $gradient
      * @param  array<int, array<int, float>>  $curvature lower triangle filled
      *
-     * @return array{0: list<float>, 1: list<list<float>>}
+     * @return array{0: float, 1: list<float>, 2: list<list<float>>}
      */
-    private function withPriors(array $at, array $bounds, array $gradient, array $curvature): array
+    private function withPriors(array $at, array $bounds, float $value, array $gradient, array $curvature): array
     {
         foreach ($bounds as $i => $bound) {
             for ($k = 0; $k < $i; $k++) {
                 $curvature[$k][$i] = $curvature[$i][$k];
             }
             if ($bound->priorSd < INF) {
+                $value -= 0.5 * (($at[$i] - $bound->priorMean) / $bound->priorSd) ** 2;
                 $gradient[$i] -= ($at[$i] - $bound->priorMean) / $bound->priorSd ** 2;
                 $curvature[$i][$i] += 1.0 / $bound->priorSd ** 2;
             }
         }
 
-        return [array_values($gradient), array_values(array_map(array_values(...), $curvature))];
+        return [$value, array_values($gradient), array_values(array_map(array_values(...), $curvature))];
     }
 
     /**

@@ -41,7 +41,7 @@ final readonly class Likelihood
         $sum = 0.0;
         foreach ($this->seen->y as $i => $y) {
             $r = $y - $mu[$i];
-            $sum += $this->seen->weights[$i] * log(NormalDistribution::between(($r - $half) / $s, ($r + $half) / $s));
+            $sum += $this->seen->weights[$i] * log(NormalDistribution::interval(($r - $half) / $s, ($r + $half) / $s)[0]);
         }
 
         return $sum;
@@ -76,9 +76,9 @@ final readonly class Likelihood
             $r = $y - $mu[$i];
             $a = ($r - $half) / $s;
             $b = ($r + $half) / $s;
-            $p = NormalDistribution::between($a, $b);
-            $densityA = NormalDistribution::density($a) / $p;
-            $densityB = NormalDistribution::density($b) / $p;
+            [$p, $densityA, $densityB] = NormalDistribution::interval($a, $b);
+            $densityA /= $p;
+            $densityB /= $p;
             $slope = $densityA - $densityB;
             $spread = $b * $densityB - $a * $densityA;
             $value += $w * log($p);

@@ -39,6 +39,34 @@ final readonly class NormalDistribution
         return max($probability, 1e-300);
     }
 
+    /**
+     * What an interval likelihood needs at once: P(a < X < b) and the densities at both ends, sharing their exponentials.
+     *
+     * @return array{0: float, 1: float, 2: float} probability (never less than 1e-300), density at a, density at b
+     */
+    public static function interval(float $a, float $b): array
+    {
+        $densityA = exp(-0.5 * $a * $a);
+        $densityB = exp(-0.5 * $b * $b);
+        $probability = $a > 0.0
+            ? self::upperTail($a, $densityA) - self::upperTail($b, $densityB)
+            : self::upperTail(-$b, $densityB) - self::upperTail(-$a, $densityA);
+
+        return [max($probability, 1e-300), self::INVERSE_SQRT_TWO_PI * $densityA, self::INVERSE_SQRT_TWO_PI * $densityB];
+    }
+
+    /** P(X > x), given exp(-x^2/2). */
+    private static function upperTail(float $x, float $exponential): float
+    {
+        $y = abs($x) * self::SQRT_HALF;
+        if ($y <= 0.46875) {
+            return 0.5 - 0.5 * self::erfNearZero($x * self::SQRT_HALF);
+        }
+        $tail = $y > 26.5 ? 0.0 : 0.5 * $exponential * ($y <= 4.0 ? self::erfcMiddle($y) : self::erfcFar($y));
+
+        return $x < 0.0 ? 1.0 - $tail : $tail;
+    }
+
     public static function erfc(float $x): float
     {
         $y = abs($x);

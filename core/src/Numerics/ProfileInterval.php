@@ -52,7 +52,7 @@ final readonly class ProfileInterval
             }
             $fit = $fitter->holding($index, $origin + $offset, $inside[2]);
             $loss = sqrt(max(0.0, 2.0 * ($best->logPosterior - $fit->logPosterior)));
-            if (abs($loss - $root) < 0.01 * $root || ($atLimit && $loss <= $root)) {
+            if (abs($loss - $root) < 0.02 * $root || ($atLimit && $loss <= $root)) {
                 return $fit;
             }
             if ($loss < $root) {
