@@ -8,7 +8,11 @@ const words = (units) => {
   const whole = Math.floor(units / PER_TURN);
   const rest = units % PER_TURN;
   const fraction = rest === 0 ? "" : `${rest / gcd(rest, PER_TURN)}/${PER_TURN / gcd(rest, PER_TURN)}`;
-  return { whole: whole === 0 && fraction !== "" ? "" : String(whole), fraction, text: whole === 0 && fraction !== "" ? fraction : `${whole} ${fraction}`.trim() };
+  return {
+    whole: whole === 0 && fraction !== "" ? "" : String(whole),
+    fraction,
+    text: whole === 0 && fraction !== "" ? fraction : `${whole} ${fraction}`.trim(),
+  };
 };
 
 const point = (radius, share) => [140 - radius * Math.sin(2 * Math.PI * share), 130 - radius * Math.cos(2 * Math.PI * share)];
@@ -30,7 +34,9 @@ const draw = (dial, units) => {
   dial.querySelector("[data-fraction]").textContent = said.fraction;
   dial.querySelector("[data-slot]").setAttribute("transform", `rotate(${-360 * ((units / PER_TURN) % 1)} 140 130)`);
   dial.querySelectorAll("circle.run").forEach((full) => full.remove());
-  dial.querySelectorAll("[data-ring]").forEach((ring, i) => ring.setAttribute("d", ringPath(Number(ring.dataset.ring), Math.max(0, Math.min(1, units / PER_TURN - i)))));
+  dial
+    .querySelectorAll("[data-ring]")
+    .forEach((ring, i) => ring.setAttribute("d", ringPath(Number(ring.dataset.ring), Math.max(0, Math.min(1, units / PER_TURN - i)))));
   const face = dial.querySelector("[data-face]");
   face.setAttribute("aria-valuenow", String(units));
   face.setAttribute("aria-valuetext", `${said.text} turns out`);

@@ -1,26 +1,61 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, openJob, signIn, test } from "./bench.js";
 
-const STATIONS = ["intake", "as-found", "strip", "bench-test", "clean", "build", "set", "run", "hand-back", "log", "report"];
+const STATIONS = [
+  "intake",
+  "as-found",
+  "strip",
+  "bench-test",
+  "clean",
+  "build",
+  "set",
+  "run",
+  "hand-back",
+  "log",
+  "report",
+];
 
 const violations = async (page) => {
-  const { violations: found } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]).analyze();
-  return found.flatMap((rule) => rule.nodes.map((node) => `${rule.id}: ${node.target.join(" ")} ${node.failureSummary?.split("\n")[1] ?? ""}`));
+  const { violations: found } = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"])
+    .analyze();
+  return found.flatMap((rule) =>
+    rule.nodes.map(
+      (node) => `${rule.id}: ${node.target.join(" ")} ${node.failureSummary?.split("\n")[1] ?? ""}`,
+    ),
+  );
 };
 
 for (const theme of ["light", "dark"]) {
-  for (const [name, viewport] of Object.entries({ wide: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } })) {
-    test(`no page breaks an accessibility rule: ${theme}, ${name}`, async ({ page, baseURL, context }) => {
+  for (const [name, viewport] of Object.entries({
+    wide: { width: 1280, height: 800 },
+    phone: { width: 390, height: 844 },
+  })) {
+    test(`no page breaks an accessibility rule: ${theme}, ${name}`, async ({
+      page,
+      baseURL,
+      context,
+    }) => {
       await page.setViewportSize(viewport);
       await context.addCookies([{ name: "dj_theme", value: theme, url: baseURL }]);
       await page.goto("/sign-in");
       expect(await violations(page), "sign-in").toEqual([]);
       await signIn(page);
       const jobs = await page.$$eval("a.dj-job, .dj-hero a", (links) =>
-        links.map((link) => ({ text: link.closest(".dj-hero, li").textContent, job: link.getAttribute("href").replace(/\/[^/]*$/, "") })),
+        links.map((link) => ({
+          text: link.closest(".dj-hero, li").textContent,
+          job: link.getAttribute("href").replace(/\/[^/]*$/, ""),
+        })),
       );
       const of = (machine) => jobs.find((each) => each.text.includes(machine)).job;
-      const pages = ["/", "/jobs/create", ...STATIONS.map((s) => `${of("Tilby 46")}/${s}`), `${of("Osier")}/run`, `${of("Harrowgate 27")}/run`, `${of("Tilby 53")}/hand-back`];
+      const pages = [
+        "/",
+        "/jobs/create",
+        ...STATIONS.map((s) => `${of("Tilby 46")}/${s}`),
+        `${of("Osier")}/run`,
+        `${of("Harrowgate 27")}/run`,
+        `${of("Tilby 53")}/hand-back`,
+      ];
       for (const path of pages) {
         await page.goto(path);
         expect(await violations(page), path).toEqual([]);

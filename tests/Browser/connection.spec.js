@@ -25,7 +25,11 @@ test("a lost connection loses nothing and doubles nothing", async ({ page, conte
   await expect(page.getByText("Strip: Close the tap")).toHaveCount(1);
 });
 
-test("two people at once: notes add up, a setting says what changed", async ({ page, browser, baseURL }) => {
+test("two people at once: notes add up, a setting says what changed", async ({
+  page,
+  browser,
+  baseURL,
+}) => {
   await signIn(page);
   const job = await openJob(page);
   const other = await (await browser.newContext({ baseURL })).newPage();
@@ -58,7 +62,10 @@ test("a job goes out as a file and the same bench refuses it back", async ({ pag
   await signIn(page);
   const job = await openJob(page);
   await page.goto(`${job}/hand-back`);
-  const [download] = await Promise.all([page.waitForEvent("download"), page.getByRole("link", { name: "Job file" }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("link", { name: "Job file" }).click(),
+  ]);
   await page.goto("/");
   await page.setInputFiles("#job-file", await download.path());
   await page.getByRole("button", { name: "Import" }).click();

@@ -106,7 +106,15 @@ test("a whole job by keyboard alone", async ({ page }) => {
   // Run: rpm typed at each setting the sheet proposes, until it says to leave the screw.
   await page.keyboard.press("n");
   await page.waitForURL(/run/);
-  const speeds = { "1 1/4": 1690, "1 1/2": 1770, "1 3/4": 1800, 2: 1760, "2 1/4": 1690, "1 5/8": 1790, "1 7/8": 1785 };
+  const speeds = {
+    "1 1/4": 1690,
+    "1 1/2": 1770,
+    "1 3/4": 1800,
+    2: 1760,
+    "2 1/4": 1690,
+    "1 5/8": 1790,
+    "1 7/8": 1785,
+  };
   for (let i = 0; i < 12; i++) {
     const move = (await page.locator(".dj-next .do").textContent()) ?? "";
     if (move.startsWith("Leave the idle mixture")) {
@@ -135,7 +143,13 @@ test("a whole job by keyboard alone", async ({ page }) => {
 
   await page.keyboard.press("n");
   await page.waitForURL(/hand-back/);
-  for (const check of ["Five minutes", "Idle steady", "Snaps open", "Pulls under", "Stop control"]) {
+  for (const check of [
+    "Five minutes",
+    "Idle steady",
+    "Snaps open",
+    "Pulls under",
+    "Stop control",
+  ]) {
     await page.keyboard.press("n");
     await settled(page, check);
   }
@@ -169,7 +183,9 @@ test("letter keys stay out of text fields and can be switched off", async ({ pag
 
 test("the parts of the drawing are reached with arrows", async ({ page }) => {
   await signIn(page);
-  await page.goto((await page.locator(".dj-hero a").getAttribute("href")).replace(/[^/]*$/, "strip"));
+  await page.goto(
+    (await page.locator(".dj-hero a").getAttribute("href")).replace(/[^/]*$/, "strip"),
+  );
   await page.keyboard.press("p");
   await page.keyboard.press("ArrowRight");
   const name = await page.evaluate(() => document.activeElement.getAttribute("aria-label"));

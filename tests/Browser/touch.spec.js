@@ -33,7 +33,11 @@ test("a whole job with one thumb on a phone", async ({ page }) => {
   // A file, as a gauge with a memory card gives it.
   const csv = `t_s;psi\r\n${Array.from({ length: 61 }, (_, i) => `${i};${(5 - 0.018 * i).toFixed(2).replace(".", ",")}`).join("\r\n")}`;
   await page.locator("summary", { hasText: "Readings" }).tap();
-  await page.setInputFiles("#file", { name: "run.csv", mimeType: "text/csv", buffer: Buffer.from(csv) });
+  await page.setInputFiles("#file", {
+    name: "run.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from(csv),
+  });
   await brass(page).tap();
   await expect(page.getByText("Slow leak")).toBeVisible();
   await settled(page, "Wet the needle");
@@ -96,21 +100,45 @@ test("a whole job with one thumb on a phone", async ({ page }) => {
   await expect(page.getByRole("heading", { name: "Done" })).toBeVisible();
 });
 
-test("nothing scrolls sideways on a phone, and targets are large enough for a thumb", async ({ page }) => {
+test("nothing scrolls sideways on a phone, and targets are large enough for a thumb", async ({
+  page,
+}) => {
   await signIn(page);
   const job = await openJob(page);
   for (const path of [
     "/",
     "/jobs/create",
-    ...["intake", "as-found", "strip", "bench-test", "clean", "build", "set", "run", "hand-back", "log", "report"].map((s) => `${job}/${s}`),
+    ...[
+      "intake",
+      "as-found",
+      "strip",
+      "bench-test",
+      "clean",
+      "build",
+      "set",
+      "run",
+      "hand-back",
+      "log",
+      "report",
+    ].map((s) => `${job}/${s}`),
   ]) {
     await page.goto(path);
-    expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
+    expect(
+      await page.evaluate(() => document.documentElement.scrollWidth),
+      path,
+    ).toBeLessThanOrEqual(390);
     // Fittings are 43 wide by design and the drawing's numbers are chips as well; everything else is 44 and more.
     const small = await page.evaluate(() =>
-      [...document.querySelectorAll("button, a, input:not([type=hidden]):not([type=checkbox]):not([type=radio]), select, summary")]
+      [
+        ...document.querySelectorAll(
+          "button, a, input:not([type=hidden]):not([type=checkbox]):not([type=radio]), select, summary",
+        ),
+      ]
         .filter((e) => e.checkVisibility() && !e.closest(".dj-line, .dj-skip"))
-        .map((e) => ({ text: e.textContent.trim().slice(0, 30) || e.id, box: e.getBoundingClientRect() }))
+        .map((e) => ({
+          text: e.textContent.trim().slice(0, 30) || e.id,
+          box: e.getBoundingClientRect(),
+        }))
         .filter(({ box }) => box.width > 0 && (box.height < 43.5 || box.width < 43.5))
         .map(({ text, box }) => `${text} ${Math.round(box.width)}x${Math.round(box.height)}`),
     );

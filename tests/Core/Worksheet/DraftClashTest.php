@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+use DustyJet\BenchLog\EntryKind;
+use DustyJet\BenchLog\LogMovedOn;
+use DustyJet\Carburetor\Station;
+use DustyJet\Worksheet\Draft;
+use Tests\Core\Worksheet\Bench;
+
+/** What was logged by someone else since this person looked. */
+function meanwhile(string $what): Bench
+{
+    $bench = (new Bench('adjustable_main'))->count('main', '1')->count('idle_mixture', '1')->count('idle_speed', '1');
+
+    return match ($what) {
+        'a note' => $bench->add(EntryKind::NoteAdded, ['text' => 'hello']),
+        'a step' => $bench->step(Station::Strip, 'fuel_off'),
+        'the same screw set' => $bench->set('idle_mixture', '2'),
+        'the same screw read' => $bench->read('idle_mixture', '2', 1700),
+        'another screw set' => $bench->set('main', '2'),
+        'a hold test' => $bench->hold(),
+        'nothing' => $bench,
+    };
+}
+
+/** @return array{0: EntryKind, 1: array<string, mixed>} */
+function wanted(string $what): array
+{
+    return match ($what) {
+        'a note' => [EntryKind::NoteAdded, ['text' => 'mine']],
+        'a step' => [EntryKind::StepDone, ['station' => 'strip', 'step' => 'photo']],
+        'a count' => [EntryKind::ScrewCounted, ['adjuster' => 'idle_mixture', 'units' => 48]],
+        'a reading' => [EntryKind::SpeedRead, ['adjuster' => 'idle_mixture', 'units' => 48, 'rpm' => 1700.0]],
+        'a setting' => [EntryKind::ScrewSet, ['adjuster' => 'idle_mixture', 'units' => 48, 'station' => 'set']],
+    };
+}
+
+it('takes or refuses an entry from someone who has not seen the latest', function (string $wanted, string $meanwhile, bool $clashes): void {
+    $bench = meanwhile($meanwhile);
+    [$kind, $payload] = wanted($wanted);
+    $append = fn () => (new Draft($kind, $payload))->refuseUnlessMeantFor($bench->sheet(), 4);
+
+    if ($clashes) {
+        expect($append)->toThrow(LogMovedOn::class);
+    } else {
+        $append();
+        expect(true)->toBeTrue();
+    }
+})->with([
+    ['a note', 'the same screw set', false],
+    ['a note', 'a hold test', false],
+    ['a step', 'a step', false],
+    ['a step', 'the same screw set', false],
+    ['a count', 'the same screw set', false],
+    ['a reading', 'the same screw read', false],
+    ['a setting', 'nothing', false],
+    ['a setting', 'a note', false],
+    ['a setting', 'a step', false],
+    ['a setting', 'another screw set', false],
+    ['a setting', 'a hold test', false],
+    ['a setting', 'the same screw set', true],
+    ['a setting', 'the same screw read', true],
+]);
+
+it('refuses a hand-back when anything but a note came in between', function (string $meanwhile, bool $clashes): void {
+    $bench = (new Bench)->worked();
+    $seen = count($bench->entries);
+    match ($meanwhile) {
+        'a note' => $bench->add(EntryKind::NoteAdded, ['text' => 'hello']),
+        default => $bench->add(EntryKind::CheckDone, ['check' => 'filter', 'passed' => true]),
+    };
+    $append = fn () => (new Draft(EntryKind::HandedBack, []))->refuseUnlessMeantFor($bench->sheet(), $seen);
+
+    if ($clashes) {
+        expect($append)->toThrow(LogMovedOn::class);
+    } else {
+        $append();
+        expect(true)->toBeTrue();
+    }
+})->with([['a note', false], ['a check', true]]);
+
+it('says who logged what', function (): void {
+    $bench = meanwhile('the same screw set');
+
+    expect(fn () => (new Draft(...wanted('a setting')))->refuseUnlessMeantFor($bench->sheet(), 4))
+        ->toThrow(LogMovedOn::class, 'June Halloran logged "screw set"');
+});

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+use App\View\Pages\LogLine;
+use DustyJet\BenchLog\EntryKind;
+use Tests\Core\Worksheet\Bench;
+
+function lastLine(Bench $bench): LogLine
+{
+    return LogLine::all($bench->sheet())[0];
+}
+
+it('says every kind of entry in bench words', function (EntryKind $kind, array $payload, string $text, string $strong): void {
+    $line = lastLine((new Bench('adjustable_main'))->add($kind, $payload));
+
+    expect($line->text)->toBe($text)
+        ->and($line->strong)->toBe($strong)
+        ->and($line->by)->toBe('June Halloran');
+})->with([
+    'a note' => [
+        EntryKind::NoteAdded,
+        ['text' => 'soap on the hose'],
+        'Note: soap on the hose',
+        '',
+    ],
+    'a count' => [
+        EntryKind::ScrewCounted,
+        ['adjuster' => 'main', 'units' => 84],
+        'Main needle as found: ',
+        "1\u{00A0}3/4",
+    ],
+    'a setting' => [
+        EntryKind::ScrewSet,
+        ['adjuster' => 'idle_mixture', 'units' => 72, 'station' => 'set'],
+        'Idle mixture screw set to ',
+        "1\u{00A0}1/2",
+    ],
+    'a setting that stays' => [
+        EntryKind::ScrewSet,
+        ['adjuster' => 'idle_mixture', 'units' => 72, 'station' => 'run'],
+        'Idle mixture screw left at ',
+        "1\u{00A0}1/2",
+    ],
+    'a speed' => [
+        EntryKind::SpeedRead,
+        ['adjuster' => 'idle_mixture', 'units' => 72, 'rpm' => 1750.4],
+        "Idle mixture screw 1\u{00A0}1/2: ",
+        '1,750 rpm',
+    ],
+    'a speed with its mark' => [
+        EntryKind::SpeedRead,
+        ['adjuster' => 'idle_mixture', 'units' => 72, 'rpm' => 1750.4, 'mark' => 'rough'],
+        "Idle mixture screw 1\u{00A0}1/2: ",
+        '1,750 rpm, rough',
+    ],
+    'a step' => [
+        EntryKind::StepDone,
+        ['station' => 'strip', 'step' => 'emulsion'],
+        'Strip: Push the emulsion tube out from the throat',
+        '',
+    ],
+    'a step taken back' => [
+        EntryKind::StepUndone,
+        ['station' => 'strip', 'step' => 'emulsion'],
+        'Strip: not done after all, Push the emulsion tube out from the throat',
+        '',
+    ],
+    'a thing touched' => [
+        EntryKind::ThingTouched,
+        ['thing' => 'needle_seat'],
+        'Touched: needle seat',
+        '',
+    ],
+    'a school' => [
+        EntryKind::SchoolChosen,
+        ['adjuster' => 'main', 'school' => 'peak'],
+        'Main needle: school of the peak',
+        '',
+    ],
+    'a check' => [
+        EntryKind::CheckDone,
+        ['check' => 'stop', 'passed' => false],
+        'Stop control stops it: ',
+        'fails',
+    ],
+    'an override' => [
+        EntryKind::StaleOverridden,
+        ['item' => 'mixture.idle_mixture', 'reason' => 'same fuel'],
+        'Override of mixture idle mixture: ',
+        'same fuel',
+    ],
+    'a hand-back' => [
+        EntryKind::HandedBack,
+        [],
+        'Handed back',
+        '',
+    ],
+]);
+
+it('says a hold test with its verdict', function (float $flow, bool $wetted, string $starts, string $strong): void {
+    $line = lastLine((new Bench)->hold($flow, $wetted));
+
+    expect($line->text)->toStartWith($starts)
+        ->and($line->strong)->toContain($strong);
+})->with([
+    'a dry leak' => [4.0, false, 'Needle hold: 5.0 to', 'Leak 4'],
+    'a wet hold' => [0.0, true, 'Wet needle hold: 5.0 to 5.0 psi in 90 s.', 'Holds'],
+]);
+
+it('marks what no longer holds and offers no strike for it', function (): void {
+    $bench = (new Bench)->count('idle_mixture', '1');
+    $bench->add(EntryKind::Struck, ['reason' => 'wrong job'], $bench->entries[1]->id);
+    [$strike, $count, $intake] = LogLine::all($bench->sheet());
+
+    expect($strike->text)->toBe('Struck an entry: wrong job')
+        ->and($strike->mayStrike)->toBeFalse()
+        ->and($strike->isCorrection)->toBeTrue()
+        ->and($count->isSuperseded)->toBeTrue()
+        ->and($count->mayStrike)->toBeFalse()
+        ->and($intake->mayStrike)->toBeFalse();
+});
+
+it('offers no strike once a job was handed back', function (): void {
+    $bench = (new Bench)->worked()->add(EntryKind::HandedBack, []);
+
+    foreach (LogLine::all($bench->sheet()) as $line) {
+        expect($line->mayStrike)->toBeFalse();
+    }
+});
