@@ -92,3 +92,18 @@ make_database() {
 
 # PHP's own server with several workers and a warm opcode cache.
 PHP_SERVER_FLAGS=(-d opcache.enable_cli=1 -d opcache.enable=1 -d opcache.validate_timestamps=1 -d upload_max_filesize=10M -d post_max_size=12M -d memory_limit=256M -d expose_php=0)
+
+# start_server PORT WORKERS LOG : in a process group of its own, because the workers outlive a parent that is killed alone.
+start_server() {
+  PHP_CLI_SERVER_WORKERS=$2 setsid php "${PHP_SERVER_FLAGS[@]}" -S "127.0.0.1:$1" -t public bin/router.php >"$3" 2>&1 &
+  server=$!
+  for _ in $(seq 50); do port_is_free "$1" || return 0; sleep 0.1; done
+  fail "The web server did not start; see $3"
+}
+
+stop_server() {
+  [ -n "${server:-}" ] || return 0
+  kill -TERM -- "-$server" 2>/dev/null || true
+  wait "$server" 2>/dev/null || true
+  server=
+}
