@@ -101,7 +101,7 @@ final readonly class DialFace
             [$x, $y] = self::point($radius, $share);
             $path = $share <= 0.0 || $share >= 1.0 ? '' : sprintf('M140 %.2fA%.2f %.2f 0 %d 0 %.2f %.2f', 130 - $radius, $radius, $radius, $share > 0.5 ? 1 : 0, $x, $y);
             [$lx, $ly] = self::point($radius, -0.045);
-            $rings[] = ['radius' => $radius, 'path' => $path, 'full' => $share >= 1.0, 'label' => $count > 3 ? '' : (string) ($i + 1), 'labelX' => $lx, 'labelY' => $ly + 5.5];
+            $rings[] = ['radius' => $radius, 'path' => $path, 'full' => $share >= 1.0, 'label' => $count > 2 ? '' : (string) ($i + 1), 'labelX' => $lx, 'labelY' => $ly + 5.5];
         }
 
         return $rings;

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+use DustyJet\HoldTest\HoldCurve;
+use DustyJet\HoldTest\LeakLaw;
+use DustyJet\HoldTest\LeakShape;
+use DustyJet\HoldTest\PressureTrace;
+use DustyJet\HoldTest\TraceBins;
+use DustyJet\Quantity\PressureUnit;
+
+/**
+ * @param  list<float>  $parameters
+ */
+function expectSlopesToAgree(HoldCurve $curve, array $parameters, float $tolerance): void
+{
+    $x = [0.0, 0.7, 3.0, 12.0, 45.0];
+    [$values, $slopes] = $curve->valuesAndSlopes($parameters, $x);
+
+    expect($values)->toEqualWithDelta($curve->values($parameters, $x), 1e-9);
+    foreach ($parameters as $j => $parameter) {
+        $h = 1e-4 * max(1.0, abs($parameter));
+        $above = $below = $parameters;
+        $above[$j] += $h;
+        $below[$j] -= $h;
+        $up = $curve->values($above, $x);
+        $down = $curve->values($below, $x);
+        foreach ($x as $i => $t) {
+            $difference = ($up[$i] - $down[$i]) / (2 * $h);
+            expect($slopes[$j][$i])->toEqualWithDelta($difference, $tolerance * max(1.0, abs($difference)), "parameter {$j} at {$t} s");
+        }
+    }
+}
+
+it('has the slopes it says: tight', function (): void {
+    expectSlopesToAgree(HoldCurve::tight(), [34.0, 2.0, log(2.5)], 1e-5);
+});
+
+it('has the slopes it says: plateau', function (): void {
+    expectSlopesToAgree(HoldCurve::plateau(), [20.0, 14.0, log(25.0), 2.0, log(2.5)], 1e-5);
+});
+
+it('has the slopes it says: leak', function (LeakShape $shape, bool $isVacuum): void {
+    $curve = HoldCurve::leak(LeakLaw::of($shape, $isVacuum, 60.0, 101.325));
+
+    expectSlopesToAgree($curve, [$isVacuum ? 45.0 : 34.0, 0.15, 2.0, log(2.5)], 5e-3);
+})->with(LeakShape::cases())->with([false, true]);
+
+it('starts where it is told and falls at the rate it is told', function (LeakShape $shape): void {
+    $curve = HoldCurve::leak(LeakLaw::of($shape, false, 60.0, 101.325));
+    [$start, $soon] = $curve->withoutSettling([34.0, 0.2, 0.0, 0.0], [0.0, 0.01]);
+
+    expect($start)->toEqualWithDelta(34.0, 1e-3)
+        ->and(($start - $soon) / 0.01)->toEqualWithDelta(0.2, 2e-3)
+        ->and($curve->leakRateAt(34.0, 34.0, 0.2))->toEqualWithDelta(0.2, 1e-12)
+        ->and($curve->leakRateAt(17.0, 34.0, 0.2))->toBeLessThan(0.2);
+})->with(LeakShape::cases());
+
+it('counts no settling as part of the leak', function (): void {
+    $curve = HoldCurve::leak(LeakLaw::of(LeakShape::Linear, false, 60.0, 101.325));
+    $with = $curve->values([34.0, 0.2, 3.0, log(2.0)], [0.0, 60.0]);
+    $without = $curve->withoutSettling([34.0, 0.2, 3.0, log(2.0)], [0.0, 60.0]);
+
+    expect($with[0] - $without[0])->toEqualWithDelta(3.0, 1e-12)
+        ->and($with[1] - $without[1])->toEqualWithDelta(0.0, 1e-9);
+});
+
+it('keeps every reading of a short trace and the weight of every reading of a long one', function (int $readings, float $step): void {
+    $values = array_map(fn (int $i): array => [$i * 0.5, 5.0 - 0.001 * $i + 0.03 * sin(11 * $i)], range(0, $readings - 1));
+    $rounded = array_map(fn (array $r): array => [$r[0], round($r[1] / $step) * $step], $values);
+    $seen = TraceBins::of(PressureTrace::of($rounded, PressureUnit::Psi, false, $step));
+
+    expect($seen->count())->toBe((float) $readings)
+        ->and(count($seen->x))->toBeLessThanOrEqual(max(300, min($readings, 1600)))
+        ->and(count($seen->y))->toBe(count($seen->x));
+})->with([30, 300, 301, 5000])->with([0.01, 0.5]);
+
+it('keeps the mean of a long trace where it averages', function (): void {
+    $values = array_map(fn (int $i): array => [$i * 0.1, round(5.0 + 0.05 * sin(13 * $i), 3)], range(0, 2999));
+    $seen = TraceBins::of(PressureTrace::of($values, PressureUnit::Psi, false, 0.001));
+    $weighted = array_sum(array_map(fn (float $y, float $w): float => $y * $w, $seen->y, $seen->weights)) / $seen->count();
+    $plain = array_sum(array_column($values, 1)) / 3000 * 6.894757293168361;
+
+    expect($seen->asIntervals)->toBeFalse()
+        ->and($weighted)->toEqualWithDelta($plain, 1e-9)
+        ->and($seen->withinSquares)->toBeGreaterThan(0.0);
+});

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+use DustyJet\Numerics\Curve;
+use DustyJet\Numerics\CurveFitter;
+use DustyJet\Numerics\Fit;
+use DustyJet\Numerics\Observations;
+use DustyJet\Numerics\Parameter;
+use DustyJet\Numerics\ProfileInterval;
+
+/** A straight line, for which every answer is known in closed form. */
+final readonly class Line implements Curve
+{
+    public function values(array $parameters, array $x): array
+    {
+        return array_map(fn (float $v): float => $parameters[0] + $parameters[1] * $v, $x);
+    }
+
+    public function valuesAndSlopes(array $parameters, array $x): array
+    {
+        return [$this->values($parameters, $x), [array_fill(0, count($x), 1.0), $x]];
+    }
+}
+
+/** @return array{0: CurveFitter, 1: Fit, 2: float} fitter, fit and the slope's standard error when the noise is known */
+function fittedLine(float $noise): array
+{
+    $x = array_map(floatval(...), range(0, 19));
+    $y = array_map(fn (float $v): float => 3.0 - 0.2 * $v + 0.05 * sin(7 * $v), $x);
+    $known = new Parameter(log($noise), log($noise), log($noise));
+    $fitter = new CurveFitter(
+        new Line,
+        new Observations($x, $y, array_fill(0, 20, 1.0), 0.0, false),
+        [new Parameter(1.0), new Parameter(0.0)],
+        $known,
+        1e-12,
+    );
+    $mean = array_sum($x) / 20;
+    $spread = array_sum(array_map(fn (float $v): float => ($v - $mean) ** 2, $x));
+
+    return [$fitter, $fitter->fit(), $noise / sqrt($spread)];
+}
+
+it('gives the textbook interval of a slope when the noise is known', function (float $noise): void {
+    [$fitter, $fit, $error] = fittedLine($noise);
+    $ends = ProfileInterval::around($fitter, $fit, 1, 3.841459, $error, -10.0, 10.0);
+
+    // Slope -/+ 1.96 standard errors, to the two per cent the search stops at.
+    expect($ends->low->parameters[1])->toEqualWithDelta($fit->parameters[1] - 1.95996 * $error, 0.03 * $error * 1.96)
+        ->and($ends->high->parameters[1])->toEqualWithDelta($fit->parameters[1] + 1.95996 * $error, 0.03 * $error * 1.96);
+})->with([0.01, 0.1, 1.0]);
+
+it('finds the same ends from a bad first guess of the width', function (float $factor): void {
+    [$fitter, $fit, $error] = fittedLine(0.1);
+    $ends = ProfileInterval::around($fitter, $fit, 1, 3.841459, $factor * $error, -10.0, 10.0);
+
+    expect($ends->high->parameters[1])->toEqualWithDelta($fit->parameters[1] + 1.95996 * $error, 0.06 * $error);
+})->with([0.01, 0.3, 30.0]);
+
+it('stops at a bound the parameter cannot pass', function (): void {
+    [$fitter, $fit, $error] = fittedLine(0.1);
+    $bound = $fit->parameters[1] - 0.5 * $error;
+    $ends = ProfileInterval::around($fitter, $fit, 1, 3.841459, $error, $bound, 10.0);
+
+    expect($ends->low->parameters[1])->toBe($bound);
+});
+
+it('is wider with few readings, as Student found', function (): void {
+    expect(ProfileInterval::threshold(5.0, 1))->toBeGreaterThan(ProfileInterval::threshold(20.0, 16))
+        ->and(ProfileInterval::threshold(20.0, 16))->toBeGreaterThan(ProfileInterval::threshold(2000.0, 1000))
+        ->and(ProfileInterval::threshold(2000.0, 1000))->toEqualWithDelta(3.85, 0.02);
+});
+
+it('fits with one parameter held as if it were known', function (): void {
+    [$fitter, $fit] = fittedLine(0.1);
+    $held = $fitter->holding(1, -0.25, $fit);
+
+    // With the slope held, the best level is the mean of what is left.
+    expect($held->parameters[1])->toBe(-0.25)
+        ->and($held->parameters[0])->toEqualWithDelta($fit->parameters[0] + (-0.2 + 0.25) * 9.5 + ($fit->parameters[1] + 0.2) * 9.5, 1e-3)
+        ->and($held->logPosterior)->toBeLessThan($fit->logPosterior);
+});
+
+it('keeps a parameter inside its bounds', function (): void {
+    $x = [0.0, 1.0, 2.0, 3.0];
+    $fitter = new CurveFitter(
+        new Line,
+        new Observations($x, [1.0, 2.0, 3.0, 4.0], array_fill(0, 4, 1.0), 0.0, false),
+        [new Parameter(0.0), new Parameter(0.0, -1.0, 0.5)],
+        new Parameter(log(0.1), log(0.001), log(10.0)),
+    );
+
+    expect($fitter->fit()->parameters[1])->toBe(0.5);
+});
+
+it('leans on a prior where the readings say nothing', function (): void {
+    $fitter = new CurveFitter(
+        new Line,
+        new Observations([0.0, 0.0, 0.0], [1.0, 1.1, 0.9], [1.0, 1.0, 1.0], 0.0, false),
+        [new Parameter(0.0), new Parameter(0.0, priorMean: 0.7, priorSd: 0.1)],
+        new Parameter(log(0.1), log(0.001), log(10.0)),
+    );
+
+    expect($fitter->fit()->parameters[1])->toEqualWithDelta(0.7, 1e-3);
+});
+
+it('counts parameters in its criterion', function (): void {
+    $fit = new Fit([1.0], 0.0, -10.0, -10.0);
+
+    // AICc = 2k - 2 ln L + 2k(k+1)/(n-k-1) (Hurvich and Tsai 1989): k 3, n 20.
+    expect($fit->aicc(3, 20.0))->toEqualWithDelta(20.0 + 6.0 + 24.0 / 16.0, 1e-12);
+});
