@@ -56,7 +56,7 @@ it('refuses a port that is none', function (string $port): void {
     [$status, $out] = script('bin/start', '--port', $port);
 
     expect($status)->not->toBe(0)->and($out)->toContain('1 to 65535');
-})->with(['abc', '0', '70000', '']);
+})->with(['abc', '0', '70000', '-1']);
 
 it('says when a port is taken, and what to do', function (): void {
     $taken = stream_socket_server('tcp://127.0.0.1:0');
