@@ -41,7 +41,7 @@ $timed = static function (callable $call, int $rounds): array {
 };
 
 $csv = static function (ScriptedLeak $leak, array $seconds) use ($seed): string {
-    $lines = array_map(static fn (array $r): string => sprintf('%.1f,%.3f', $r[0], $r[1]), $leak->readings($seconds, new Randomizer(new Mt19937($seed))));
+    $lines = array_map(static fn (array $r): string => sprintf('%.1f,%.3f', $r[0], $r[1]), $leak->readings(array_values(array_map(floatval(...), $seconds)), new Randomizer(new Mt19937($seed))));
 
     return "t_s,psi\n".implode("\n", $lines);
 };

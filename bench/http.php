@@ -10,9 +10,11 @@ const REQUESTS = 400;
 $url = $argv[1] ?? 'http://127.0.0.1:8097';
 str_starts_with($url, 'http://127.0.0.1:') || exit("Only a server on this machine.\n");
 $jar = (string) tempnam(sys_get_temp_dir(), 'jar');
+$jar !== '' || exit("No room for a cookie jar.\n");
 
 $fetch = static function (string $path, ?array $post = null) use ($url, $jar): string {
-    $curl = curl_init($url.$path);
+    $curl = curl_init();
+    curl_setopt($curl, CURLOPT_URL, $url.$path);
     curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_FOLLOWLOCATION => true]);
     if ($post !== null) {
         curl_setopt($curl, CURLOPT_POSTFIELDS, http_build_query($post));
