@@ -90,6 +90,21 @@ it('refuses a file it cannot take, whole, and says where', function (callable $s
 
         return $f;
     }, 'time goes back'],
+    'a verdict that is none' => [function (array $f): array {
+        $f['entries'][3]['payload']['result']['verdict'] = '';
+
+        return $f;
+    }, 'result.verdict'],
+    'a fit that cannot be drawn' => [function (array $f): array {
+        $f['entries'][3]['payload']['fit']['low'] = ['a'];
+
+        return $f;
+    }, 'fit.low'],
+    'numbers beyond reason' => [function (array $f): array {
+        $f['entries'][3]['payload']['result']['start_kpa'] = 1e300;
+
+        return $f;
+    }, 'within reason'],
     'a family nobody knows' => [function (array $f): array {
         $f['job']['family'] = 'warp_core';
 

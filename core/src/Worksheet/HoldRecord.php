@@ -6,9 +6,11 @@ namespace DustyJet\Worksheet;
 
 use DateTimeImmutable;
 use DustyJet\BenchLog\Entry;
+use DustyJet\BenchLog\UnreadableEntry;
 use DustyJet\HoldTest\FittedTrace;
 use DustyJet\HoldTest\HoldModel;
 use DustyJet\HoldTest\HoldResult;
+use DustyJet\HoldTest\LeakShape;
 use DustyJet\HoldTest\Verdict;
 
 /**
@@ -16,6 +18,9 @@ use DustyJet\HoldTest\Verdict;
  */
 final readonly class HoldRecord
 {
+    /** No pressure, flow, time or fitted parameter of a hold test is larger. */
+    private const LARGEST = 1e6;
+
     private function __construct(
         public string $entryId,
         public string $traceId,
@@ -67,14 +72,17 @@ final readonly class HoldRecord
         return array_map(static fn (mixed $v): mixed => is_float($v) ? (float) sprintf('%.9g', $v) : $v, $values);
     }
 
+    /** @throws UnreadableEntry If the stored result or fit is not one this program wrote. */
     public static function of(Entry $entry): self
     {
         $result = $entry->map('result');
+        self::refuseWildNumbers($result, 'result');
         $number = static fn (string $name): float => is_numeric($result[$name] ?? null) ? (float) $result[$name] : 0.0;
         $maybe = static fn (string $name): ?float => is_numeric($result[$name] ?? null) ? (float) $result[$name] : null;
         $word = static fn (string $name): string => is_string($result[$name] ?? null) ? $result[$name] : '';
-        /** @var array{model: string, shape: string, vacuum: bool, atmosphere_kpa: float, best: list<float>, low: list<float>, high: list<float>} $fit */
-        $fit = $entry->map('fit');
+        $model = HoldModel::tryFrom($word('model')) ?? throw UnreadableEntry::field('hold_tested', 'result.model', 'a known model');
+        $verdict = Verdict::tryFrom($word('verdict')) ?? throw UnreadableEntry::field('hold_tested', 'result.verdict', 'a known verdict');
+        $fit = self::fit($entry->map('fit'));
 
         return new self(
             $entry->id,
@@ -85,8 +93,8 @@ final readonly class HoldRecord
             $entry->flag('wetted'),
             $entry->number('volume_ml'),
             $entry->number('limit_ml_min'),
-            HoldModel::from($word('model')),
-            Verdict::from($word('verdict')),
+            $model,
+            $verdict,
             $number('leak_ml_min'),
             $number('leak_low_ml_min'),
             $number('leak_high_ml_min'),
@@ -101,5 +109,66 @@ final readonly class HoldRecord
             $number('margin'),
             FittedTrace::fromArray($fit),
         );
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $fit
+     * @return array{model: string, shape: string, vacuum: bool, atmosphere_kpa: float, best: list<float>, low: list<float>, high: list<float>}
+     *
+     * @throws UnreadableEntry
+     */
+    private static function fit(array $fit): array
+    {
+        $model = is_string($fit['model'] ?? null) ? HoldModel::tryFrom($fit['model']) : null;
+        $shape = is_string($fit['shape'] ?? null) ? LeakShape::tryFrom($fit['shape']) : null;
+        $atmosphere = $fit['atmosphere_kpa'] ?? null;
+        if ($model === null || $shape === null || ! is_bool($fit['vacuum'] ?? null) || ! is_numeric($atmosphere) || $atmosphere < 10 || $atmosphere > 200) {
+            throw UnreadableEntry::field('hold_tested', 'fit', 'a known model and shape');
+        }
+        $best = match ($model) {
+            HoldModel::Tight => 3,
+            HoldModel::Leak => 4,
+            HoldModel::HoldsBelow => 5,
+        };
+
+        return [
+            'model' => $model->value,
+            'shape' => $shape->value,
+            'vacuum' => $fit['vacuum'],
+            'atmosphere_kpa' => (float) $atmosphere,
+            'best' => self::numbers($fit['best'] ?? null, 'fit.best', $best),
+            'low' => self::numbers($fit['low'] ?? null, 'fit.low', 4),
+            'high' => self::numbers($fit['high'] ?? null, 'fit.high', 4),
+        ];
+    }
+
+    /**
+     * @return list<float>
+     *
+     * @throws UnreadableEntry
+     */
+    private static function numbers(mixed $values, string $field, int $count): array
+    {
+        $numbers = is_array($values) ? array_values(array_filter($values, static fn (mixed $v): bool => is_int($v) || is_float($v))) : [];
+        count($numbers) === $count || throw UnreadableEntry::field('hold_tested', $field, "{$count} numbers");
+        self::refuseWildNumbers($numbers, $field);
+        // The first is a pressure the curves divide by; the last the logarithm of a settling time.
+        $numbers[0] > 0 && abs($numbers[$count - 1]) < 20 || throw UnreadableEntry::field('hold_tested', $field, 'a curve that can be drawn');
+
+        return array_map(floatval(...), $numbers);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $values
+     *
+     * @throws UnreadableEntry
+     */
+    private static function refuseWildNumbers(array $values, string $field): void
+    {
+        foreach ($values as $value) {
+            if ((is_int($value) || is_float($value)) && abs($value) > self::LARGEST) {
+                throw UnreadableEntry::field('hold_tested', $field, 'numbers within reason');
+            }
+        }
     }
 }
