@@ -55,7 +55,7 @@ function spoilSomewhere(array $node, Randomizer $chance): array
 }
 
 it('takes a spoiled job file whole or not at all, and never breaks', function (): void {
-    $seed = seed();
+    $seed = (int) (getenv('SEED') ?: 13); // fixed unless SEED says otherwise
     $chance = new Randomizer(new Mt19937($seed));
     for ($i = 0; $i < 60; $i++) {
         $spoiled = (string) json_encode(spoilSomewhere(json_decode($this->good, true), $chance));

@@ -141,8 +141,9 @@ final readonly class StripChart
     /** @return array{0: float, 1: float, 2: float} low, high and step, on round numbers */
     private static function scale(float $low, float $high, int $steps): array
     {
+        $high = min(10000.0, $high);
         $span = max(0.2, $high - $low);
-        foreach ([0.1, 0.2, 0.5, 1.0, 2.0, 5.0, 10.0] as $step) {
+        foreach ([0.1, 0.2, 0.5, 1.0, 2.0, 5.0, 10.0, 50.0, 500.0, 5000.0] as $step) {
             if ($span / $step <= $steps) {
                 break;
             }

@@ -19,6 +19,12 @@ final readonly class PressureTrace
 
     public const MOST_READINGS = 200_000;
 
+    /** Ten times what a carburetor is ever tested with. */
+    private const MOST_PASCALS = 1_000_000.0;
+
+    /** A month. */
+    private const MOST_SECONDS = 2_678_400.0;
+
     /** Below this nothing was pumped up, and a fit would only describe the gauge. */
     private const LEAST_PEAK_KILOPASCALS = 1.0;
 
@@ -56,6 +62,9 @@ final readonly class PressureTrace
         $seconds = $magnitudes = [];
         $factor = $unit->pascals() / 1000.0;
         foreach ($readings as $i => [$time, $value]) {
+            if (abs($time) > self::MOST_SECONDS) {
+                throw UnusableTrace::impossible($firstLine + $i, 'no test lasts that long. Times are in seconds.');
+            }
             if ($time <= $before) {
                 throw UnusableTrace::timeGoesBack($firstLine + $i, $before, $time);
             }
@@ -89,6 +98,9 @@ final readonly class PressureTrace
     private static function magnitude(float $value, PressureUnit $unit, bool $isVacuum, int $line): float
     {
         $magnitude = $isVacuum ? abs($value) : $value;
+        if (abs($magnitude) * $unit->pascals() > self::MOST_PASCALS) {
+            throw UnusableTrace::impossible($line, 'no bench gauge reads that high. Check the unit.');
+        }
         try {
             GaugePressure::of($isVacuum ? -$magnitude : $magnitude, $unit);
         } catch (QuantityOutOfRange $impossible) {

@@ -77,6 +77,7 @@ final readonly class HoldRecord
     {
         $result = $entry->map('result');
         self::refuseWildNumbers($result, 'result');
+        self::refuseWildNumbers([$entry->number('volume_ml'), $entry->number('limit_ml_min')], 'volume_ml and limit_ml_min');
         $number = static fn (string $name): float => is_numeric($result[$name] ?? null) ? (float) $result[$name] : 0.0;
         $maybe = static fn (string $name): ?float => is_numeric($result[$name] ?? null) ? (float) $result[$name] : null;
         $word = static fn (string $name): string => is_string($result[$name] ?? null) ? $result[$name] : '';
