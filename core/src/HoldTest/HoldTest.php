@@ -37,6 +37,8 @@ final readonly class HoldTest
 
     private const PLATEAU_MUST_BEAT_LEAK_BY_AICC = 6.0;
 
+    private const ROUNDING_RULES_FROM = 3.0;
+
     private Observations $seen;
 
     private float $atmosphere;
@@ -160,10 +162,12 @@ final readonly class HoldTest
         $n = $this->seen->count();
         $scale = max(0.05 * $fit->parameters[1], 3.0 * max($fit->noise(), 0.3 * $this->seen->step / sqrt($n)) / max(1.0, $this->trace->durationSeconds()) / sqrt(max(1.0, $n / 12.0)));
 
-        // Where rounding outweighs noise, the noise is not learned from the scatter and costs no degrees of freedom.
-        $known = $this->seen->step > 3.0 * $fit->noise();
+        // Where rounding outweighs noise, the noise is not learned from the scatter and costs no degrees of freedom, and the
+        // level is integrated out: the best level for each leak would count readings that only a lucky start could give.
+        $rounded = $this->seen->step > self::ROUNDING_RULES_FROM * $fit->noise();
+        $threshold = ProfileInterval::threshold($n, (int) min(1000.0, $rounded ? $n : $n - 4.0));
 
-        return ProfileInterval::around($fitter, $fit, 1, ProfileInterval::threshold($n, (int) min(1000.0, $known ? $n : $n - 4.0)), $scale, 0.0, 20.0 * $this->peak);
+        return ProfileInterval::around($fitter, $fit, 1, $threshold, $scale, 0.0, 20.0 * $this->peak, $rounded ? 0 : null);
     }
 
     /**

@@ -80,6 +80,35 @@ final readonly class CurveFitter
         return (new self($this->curve, $this->seen, $parameters, $this->logNoise->startingAt($from->logNoise), max(5e-3, $this->tolerance)))->fit();
     }
 
+    /**
+     * How far one parameter can move, the others standing still, before the log-likelihood has fallen by one.
+     *
+     * The curve is linearised. Readings without a step give the same width everywhere along a profile; rounded ones do not.
+     */
+    public function supportWidth(Fit $fit, int $index): float
+    {
+        [$mu, $slopes] = $this->curve->valuesAndSlopes($fit->parameters, $this->seen->x);
+        $slope = $slopes[$index];
+        $floor = $this->likelihood->value($mu, $fit->logNoise) - 1.0;
+        $width = 0.0;
+        foreach ([-1.0, 1.0] as $way) {
+            $inside = 0.0;
+            $outside = 1.5 * $this->seen->step + 3.0 * $fit->noise();
+            for ($halving = 0; $halving < 7; $halving++) {
+                $middle = 0.5 * ($inside + $outside);
+                $moved = array_map(static fn (float $m, float $s): float => $m + $way * $middle * $s, $mu, $slope);
+                if ($this->likelihood->value($moved, $fit->logNoise) >= $floor) {
+                    $inside = $middle;
+                } else {
+                    $outside = $middle;
+                }
+            }
+            $width += 0.5 * ($inside + $outside);
+        }
+
+        return $width;
+    }
+
     public function startedFrom(Fit $fit): self
     {
         $parameters = array_map(static fn (Parameter $p, float $start): Parameter => $p->startingAt($start), $this->parameters, $fit->parameters);

@@ -20,12 +20,14 @@ final readonly class ProfileInterval
 
     /**
      * @param  float  $scale a first guess of the half-width
+     * @param  int|null  $integrated a parameter that is integrated out rather than refitted, by the width of its support
+     *                               (integrated likelihood: Berger, Liseo and Wolpert, Statist. Sci. 14, 1999)
      */
-    public static function around(CurveFitter $fitter, Fit $best, int $index, float $threshold, float $scale, float $lowest, float $highest): self
+    public static function around(CurveFitter $fitter, Fit $best, int $index, float $threshold, float $scale, float $lowest, float $highest, ?int $integrated = null): self
     {
         return new self(
-            self::end($fitter, $best, $index, $threshold, -$scale, $lowest),
-            self::end($fitter, $best, $index, $threshold, $scale, $highest),
+            self::end($fitter, $best, $index, $threshold, -$scale, $lowest, $integrated),
+            self::end($fitter, $best, $index, $threshold, $scale, $highest, $integrated),
         );
     }
 
@@ -38,8 +40,9 @@ final readonly class ProfileInterval
         return $readings > 500.0 ? $t * $t : $readings * log(1.0 + $t * $t / $v);
     }
 
-    private static function end(CurveFitter $fitter, Fit $best, int $index, float $threshold, float $reach, float $limit): Fit
+    private static function end(CurveFitter $fitter, Fit $best, int $index, float $threshold, float $reach, float $limit, ?int $integrated): Fit
     {
+        $top = self::height($fitter, $best, $integrated);
         $origin = $best->parameters[$index];
         $root = sqrt($threshold);
         $inside = [0.0, 0.0, $best];
@@ -51,7 +54,7 @@ final readonly class ProfileInterval
                 $offset = $limit - $origin;
             }
             $fit = $fitter->holding($index, $origin + $offset, $inside[2]);
-            $loss = sqrt(max(0.0, 2.0 * ($best->logPosterior - $fit->logPosterior)));
+            $loss = sqrt(max(0.0, 2.0 * ($top - self::height($fitter, $fit, $integrated))));
             if (abs($loss - $root) < 0.02 * $root || ($atLimit && $loss <= $root)) {
                 return $fit;
             }
@@ -64,6 +67,11 @@ final readonly class ProfileInterval
         }
 
         return $inside[2];
+    }
+
+    private static function height(CurveFitter $fitter, Fit $fit, ?int $integrated): float
+    {
+        return $fit->logPosterior + ($integrated === null ? 0.0 : log($fitter->supportWidth($fit, $integrated)));
     }
 
     /**

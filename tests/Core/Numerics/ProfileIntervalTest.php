@@ -111,3 +111,23 @@ it('counts parameters in its criterion', function (): void {
     // AICc = 2k - 2 ln L + 2k(k+1)/(n-k-1) (Hurvich and Tsai 1989): k 3, n 20.
     expect($fit->aicc(3, 20.0))->toEqualWithDelta(20.0 + 6.0 + 24.0 / 16.0, 1e-12);
 });
+
+it('counts how few levels a slope leaves when every reading is rounded to the same figure', function (): void {
+    $x = array_map(floatval(...), range(0, 19));
+    $noise = log(0.004);
+    $fitter = new CurveFitter(
+        new Line,
+        new Observations($x, array_fill(0, 20, 5.0), array_fill(0, 20, 1.0), 1.0, true),
+        [new Parameter(5.0), new Parameter(0.0)],
+        new Parameter($noise, $noise, $noise),
+    );
+    $fit = $fitter->fit();
+    $refitted = ProfileInterval::around($fitter, $fit, 1, 3.841459, 0.01, -10.0, 10.0);
+    $integrated = ProfileInterval::around($fitter, $fit, 1, 3.841459, 0.01, -10.0, 10.0, 0);
+
+    // A line falling d over the run fits 4.5 to 5.5 from 1 - d of the levels: -2 ln(1 - d) is 3.84 at d = 0.8535. The best
+    // level alone allows the whole step.
+    expect(19.0 * $integrated->high->parameters[1])->toEqualWithDelta(0.8535, 0.01)
+        ->and(-19.0 * $integrated->low->parameters[1])->toEqualWithDelta(0.8535, 0.01)
+        ->and(19.0 * $refitted->high->parameters[1])->toEqualWithDelta(1.0, 0.02);
+});
