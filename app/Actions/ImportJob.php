@@ -61,7 +61,31 @@ final readonly class ImportJob
         }
         $file = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
 
-        return is_array($file) ? $file : throw JobFileRejected::notAJob();
+        if (! is_array($file)) {
+            throw JobFileRejected::notAJob();
+        }
+        $this->refuseNul($file);
+
+        return $file;
+    }
+
+    /**
+     * PostgreSQL stores no NUL, in a value or in a name.
+     *
+     * @param  array<array-key, mixed>  $node
+     *
+     * @throws JobFileRejected
+     */
+    private function refuseNul(array $node): void
+    {
+        foreach ($node as $name => $value) {
+            if (str_contains((string) $name, "\0") || (is_string($value) && str_contains($value, "\0"))) {
+                throw JobFileRejected::broken('A text in it holds a NUL character.');
+            }
+            if (is_array($value)) {
+                $this->refuseNul($value);
+            }
+        }
     }
 
     /**

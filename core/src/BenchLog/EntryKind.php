@@ -76,7 +76,7 @@ enum EntryKind: string
     private static function is(string $type, mixed $value): bool
     {
         return match ($type) {
-            'text' => is_string($value) && $value !== '' && mb_strlen($value) <= 4000,
+            'text' => is_string($value) && $value !== '' && mb_strlen($value) <= 4000 && ! str_contains($value, "\0"),
             'number' => is_int($value) || (is_float($value) && is_finite($value)),
             'integer' => is_int($value),
             'flag' => is_bool($value),
