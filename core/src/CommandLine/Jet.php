@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace DustyJet\CommandLine;
 
+use DustyJet\Diagnosis\Catalogue;
+use DustyJet\Diagnosis\Diagnosis;
+use DustyJet\Diagnosis\DiagnosisCase;
+use DustyJet\Diagnosis\Evidence;
+use DustyJet\Diagnosis\RankedCheck;
+use DustyJet\Diagnosis\Suspect;
 use DustyJet\HoldTest\HoldTest;
 use DustyJet\HoldTest\Limits;
 use DustyJet\HoldTest\Rig;
 use DustyJet\HoldTest\TraceCsv;
+use DustyJet\Knowledge\DiagnosisFiles;
 use DustyJet\Mixture\MixtureCsv;
 use DustyJet\Mixture\MixtureRun;
 use DustyJet\Mixture\School;
@@ -23,7 +30,12 @@ final readonly class Jet
         'turns' => [],
         'hold' => ['volume-ml', 'limit-ml-min', 'resolution-psi'],
         'mixture' => ['school'],
+        'diagnose' => [],
+        'knowledge' => [],
     ];
+
+    /** How many suspects and checks a diagnosis prints. */
+    private const MOST_NAMED = 8;
 
     /**
      * @param  list<string>  $arguments
@@ -41,6 +53,8 @@ final readonly class Jet
             $result = match ($command) {
                 'turns' => self::turns(implode(' ', $words)),
                 'hold' => self::hold($words, $options),
+                'diagnose' => self::diagnose($words),
+                'knowledge' => self::knowledge(),
                 default => self::mixture($words, $options),
             };
             fwrite($out, ($asJson ? json_encode($result, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES) : self::lines($result)).PHP_EOL);
@@ -113,6 +127,55 @@ final readonly class Jet
     }
 
     /**
+     * @param  list<string>  $words
+     *
+     * @return array<string, mixed>
+     */
+    private static function diagnose(array $words): array
+    {
+        $catalogue = self::catalogue();
+        $diagnosis = Diagnosis::of($catalogue, DiagnosisCase::parse($catalogue, self::file($words)), self::MOST_NAMED);
+        $paying = array_filter($diagnosis->checks, static fn (RankedCheck $c): bool => $c->gain > 0.0);
+        $repair = $diagnosis->nextCheck() === null ? $diagnosis->plan[0] ?? null : null;
+
+        return [
+            'suspects' => array_map(static fn (Suspect $s): array => [
+                'fault' => $s->fault->id,
+                'probability' => round($s->probability, 6),
+                'because' => array_map(static fn (Evidence $e): array => ['finding' => $e->finding, 'decibans' => round($e->decibans, 2)], $s->because),
+            ], array_slice($diagnosis->suspects, 0, self::MOST_NAMED)),
+            'unexplained' => round($diagnosis->unexplained, 6),
+            'next_checks' => array_map(static fn (RankedCheck $c): array => ['check' => $c->check->id, 'minutes' => $c->minutes, 'gain' => round($c->gain, 3)], array_slice($paying, 0, self::MOST_NAMED)),
+            'repair' => $repair?->id,
+            'expected_minutes_to_cure' => round($diagnosis->expectedMinutes(), 2),
+        ];
+    }
+
+    /** @return array<string, mixed> every name a case may use, by kind */
+    private static function knowledge(): array
+    {
+        $catalogue = self::catalogue();
+        $names = static fn (array $of): array => array_map(strval(...), array_keys($of));
+
+        return [
+            'families' => $names($catalogue->families),
+            'facts' => ['fuel_age_days', 'stored_days', 'season', 'received_on', 'fuel_bought_on', 'last_run_on'],
+            'findings' => $names($catalogue->findings),
+            'checks' => $names($catalogue->checks),
+            'access' => $names($catalogue->access),
+            'faults' => $names($catalogue->faults),
+            'flows' => $names($catalogue->flows),
+        ];
+    }
+
+    private static function catalogue(): Catalogue
+    {
+        $files = array_map(static fn (string $f): string => (string) file_get_contents($f), glob(__DIR__.'/../../knowledge/diagnosis/*.yaml') ?: []);
+
+        return DiagnosisFiles::catalogue(DiagnosisFiles::merge($files));
+    }
+
+    /**
      * @param  list<string>  $arguments
      * @param  list<string>  $known
      *
@@ -172,7 +235,14 @@ final readonly class Jet
     {
         $lines = [];
         foreach ($result as $name => $value) {
-            $lines[] = str_pad($name, 20).(is_scalar($value) ? (is_bool($value) ? ($value ? 'yes' : 'no') : (string) $value) : '-');
+            foreach (is_array($value) ? $value : [$value] as $one) {
+                $lines[] = str_pad($name, 26).match (true) {
+                    is_bool($one) => $one ? 'yes' : 'no',
+                    is_scalar($one) => (string) $one,
+                    is_array($one) => implode('  ', array_map(static fn (mixed $v): string => is_scalar($v) ? (string) $v : (string) json_encode($v), $one)),
+                    default => '-',
+                };
+            }
         }
 
         return implode(PHP_EOL, $lines);

@@ -74,6 +74,34 @@ final readonly class Fields
         return is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
     }
 
+    public function has(string $name): bool
+    {
+        return array_key_exists($name, $this->values);
+    }
+
+    public function flag(string $name): bool
+    {
+        return ($this->values[$name] ?? false) === true;
+    }
+
+    /**
+     * One number or several, as a list.
+     *
+     * @return non-empty-list<float>
+     *
+     * @throws UnusableKnowledge If anything in it is no number.
+     */
+    public function numbers(string $name): array
+    {
+        $value = $this->values[$name] ?? null;
+        $numbers = [];
+        foreach (is_array($value) ? $value : [$value] as $one) {
+            $numbers[] = is_int($one) || is_float($one) ? (float) $one : throw UnusableKnowledge::missing($this->path.$name);
+        }
+
+        return $numbers === [] ? throw UnusableKnowledge::missing($this->path.$name) : $numbers;
+    }
+
     /** @return list<string> */
     public function names(): array
     {

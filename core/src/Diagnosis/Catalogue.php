@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Diagnosis;
+
+/** Everything a diagnosis knows, checked: no name in it dangles. */
+final readonly class Catalogue
+{
+    /**
+     * @param  array<string, CarburetorKind>  $families
+     * @param  array<string, Access>  $access each after those it needs
+     * @param  array<string, Finding>  $findings
+     * @param  array<string, list<string>>  $findingFamilies
+     * @param  array<string, Check>  $checks
+     * @param  array<string, list<string>>  $checkFamilies
+     * @param  array<string, Fault>  $faults
+     * @param  array<string, list<string>>  $faultFamilies
+     * @param  array<string, Flow>  $flows
+     * @param  list<string>  $forbidStart findings with which the engine is not started
+     * @param  array<string, array{title: string, text: string}>  $cautions
+     */
+    public function __construct(
+        public array $families,
+        public array $access,
+        public array $findings,
+        private array $findingFamilies,
+        public array $checks,
+        private array $checkFamilies,
+        public array $faults,
+        private array $faultFamilies,
+        public array $flows,
+        public array $forbidStart,
+        public array $cautions,
+        public Costs $costs,
+    ) {
+    }
+
+    /** @throws UnusableCase If there is no such family. */
+    public function family(string $id): CarburetorKind
+    {
+        return $this->families[$id] ?? throw UnusableCase::unknown('family', $id);
+    }
+
+    /** @return array<string, Fault> */
+    public function faultsOf(CarburetorKind $family): array
+    {
+        return array_filter($this->faults, fn (Fault $f): bool => $family->isAmong($this->faultFamilies[$f->id]));
+    }
+
+    /** @return array<string, Finding> those that apply and that some fault of the family can show */
+    public function findingsOf(CarburetorKind $family): array
+    {
+        $shown = [];
+        foreach ($this->faultsOf($family) as $fault) {
+            $shown += $fault->shows;
+        }
+
+        return array_filter($this->findings, fn (Finding $f): bool => isset($shown[$f->id]) && $family->isAmong($this->findingFamilies[$f->id]));
+    }
+
+    /** @return array<string, Check> those that apply and answer something of the family */
+    public function checksOf(CarburetorKind $family): array
+    {
+        $findings = $this->findingsOf($family);
+
+        return array_filter($this->checks, fn (Check $c): bool => $family->isAmong($this->checkFamilies[$c->id]) && array_intersect_key(array_flip($c->answers), $findings) !== []);
+    }
+
+    /** @return array<string, Flow> */
+    public function flowsOf(CarburetorKind $family): array
+    {
+        return array_filter($this->flows, static fn (Flow $f): bool => $family->isAmong($f->families));
+    }
+}

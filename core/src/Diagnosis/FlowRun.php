@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Diagnosis;
+
+/** How far a flow has come: a replay of what was answered, done and counted. */
+final readonly class FlowRun
+{
+    /** @param  list<FlowStep>  $behind steps passed, in order */
+    private function __construct(public Flow $flow, public FlowStep $at, public array $behind, public int $counted)
+    {
+    }
+
+    /**
+     * @param  array<string, Answer>  $answers
+     * @param  array<string, array{counted: int, worked: bool}>  $steps what happened at each step of this flow
+     */
+    public static function of(Flow $flow, array $answers, array $steps): self
+    {
+        $at = $flow->steps[array_key_first($flow->steps)];
+        $behind = [];
+        // Every step is passed at most once, so this ends even where a flow leads back.
+        while (! isset($behind[$at->id]) && ($next = self::next($at, $answers, $steps)) !== null) {
+            $behind[$at->id] = $at;
+            $at = $flow->steps[$next];
+        }
+
+        return new self($flow, $at, array_values($behind), $steps[$at->id]['counted'] ?? 0);
+    }
+
+    /**
+     * @param  array<string, Answer>  $answers
+     * @param  array<string, array{counted: int, worked: bool}>  $steps
+     */
+    private static function next(FlowStep $at, array $answers, array $steps): ?string
+    {
+        if ($at->ask !== null) {
+            $answer = $answers[$at->ask] ?? Answer::NotLooked;
+
+            return match (true) {
+                ! $answer->isEvidence() => null,
+                $answer->isThere() => $at->then,
+                default => $at->otherwise,
+            };
+        }
+        $happened = $steps[$at->id] ?? ['counted' => 0, 'worked' => false];
+
+        return match (true) {
+            $happened['worked'] => $at->then,
+            $at->count !== null && $happened['counted'] >= $at->most => $at->otherwise,
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Diagnosis;
+
+/** A check that can be done now, with what it is worth. */
+final readonly class RankedCheck
+{
+    /**
+     * @param  float  $minutes with the access still missing
+     * @param  float  $gain expected minutes to cure that it saves, its own taken off
+     * @param  list<string>  $opens what has to be opened for it
+     * @param  list<array{answers: array<string, Answer>, probability: float, leader: string|null}>  $outcomes
+     * @param  string|null  $togetherWith a second check without which it is not worth doing
+     */
+    public function __construct(
+        public Check $check,
+        public float $minutes,
+        public float $gain,
+        public array $opens,
+        public array $outcomes,
+        public ?string $togetherWith = null,
+    ) {
+    }
+
+    /** Whether some answer would put another fault at the top. */
+    public function canChangeLeader(?string $leader): bool
+    {
+        foreach ($this->outcomes as $outcome) {
+            if ($outcome['leader'] !== $leader && $outcome['probability'] > 0.005) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

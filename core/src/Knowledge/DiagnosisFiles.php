@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Knowledge;
+
+use DustyJet\Diagnosis\Access;
+use DustyJet\Diagnosis\CarburetorKind;
+use DustyJet\Diagnosis\Catalogue;
+use DustyJet\Diagnosis\Check;
+use DustyJet\Diagnosis\Costs;
+use DustyJet\Diagnosis\Cure;
+use DustyJet\Diagnosis\Fault;
+use DustyJet\Diagnosis\Finding;
+use DustyJet\Diagnosis\Flow;
+use DustyJet\Diagnosis\FlowStep;
+use Symfony\Component\Yaml\Yaml;
+
+/** Reads what a diagnosis knows from YAML; {@see CatalogueRules} refuses what cannot be. */
+final readonly class DiagnosisFiles
+{
+    private Fields $file;
+
+    /** @param  array<string, mixed>  $merged */
+    private function __construct(array $merged)
+    {
+        $this->file = new Fields($merged);
+    }
+
+    /**
+     * The files as one map. The slow half of reading: its result may be kept.
+     *
+     * @param  list<string>  $yamls
+     *
+     * @return array<string, array<array-key, mixed>>
+     *
+     * @throws UnusableKnowledge If a name is given twice.
+     */
+    public static function merge(array $yamls): array
+    {
+        $merged = [];
+        foreach ($yamls as $yaml) {
+            $parsed = Yaml::parse($yaml);
+            foreach (is_array($parsed) ? $parsed : [] as $section => $entries) {
+                foreach (is_array($entries) ? $entries : [] as $id => $entry) {
+                    ! isset($merged[$section][$id]) || throw UnusableKnowledge::impossible("{$section}.{$id}", 'it is there twice');
+                    $merged[(string) $section][$id] = $entry;
+                }
+            }
+        }
+
+        return $merged;
+    }
+
+    /**
+     * @param  array<string, mixed>  $merged
+     *
+     * @throws UnusableKnowledge If a value is missing, a name dangles or a number cannot be.
+     */
+    public static function catalogue(array $merged): Catalogue
+    {
+        $catalogue = (new self($merged))->read();
+        CatalogueRules::check($catalogue);
+
+        return $catalogue;
+    }
+
+    private function read(): Catalogue
+    {
+        $faults = $this->file->maps('faults');
+        $findings = $this->file->maps('findings');
+        $checks = $this->file->maps('checks');
+        $families = static fn (Fields $f): array => $f->has('families') ? $f->words('families') : ['all'];
+
+        return new Catalogue(
+            families: $this->each('families', static fn (Fields $f, string $id): CarburetorKind => new CarburetorKind($id, $f->text('name'), $f->text('fits'), $f->words('traits'))),
+            access: $this->each('access', static fn (Fields $a, string $id): Access => new Access($id, $a->text('do'), $a->number('minutes'), $a->flag('engine_runs'), $a->words('needs'), $a->provenance())),
+            findings: $this->each('findings', self::finding(...)),
+            findingFamilies: array_map($families, $findings),
+            checks: $this->each('checks', self::check(...)),
+            checkFamilies: array_map($families, $checks),
+            faults: $this->each('faults', $this->fault(...)),
+            faultFamilies: array_map($families, $faults),
+            flows: $this->each('flows', self::flow(...)),
+            forbidStart: array_keys(array_filter($findings, static fn (Fields $f): bool => $f->flag('forbids_start'))),
+            cautions: array_map(static fn (Fields $c): array => ['title' => $c->text('title'), 'text' => $c->text('text')], $this->file->maps('cautions')),
+            costs: $this->costs(),
+        );
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(Fields, string): T  $read
+     *
+     * @return array<string, T>
+     */
+    private function each(string $section, callable $read): array
+    {
+        $result = [];
+        foreach ($this->file->maps($section) as $id => $fields) {
+            $result[$id] = $read($fields, $id);
+        }
+
+        return $result;
+    }
+
+    private static function finding(Fields $f, string $id): Finding
+    {
+        return new Finding($id, $f->text('group'), $f->text('ask'), $f->text('because'), $f->words('levels'), $f->numbers('leak'), $f->textOrNull('part'), $f->provenance());
+    }
+
+    private static function check(Fields $c, string $id): Check
+    {
+        $answers = $c->words('answers');
+        $risk = $c->has('risk') ? $c->map('risk') : null;
+
+        return new Check(
+            id: $id,
+            do: $c->text('do'),
+            how: $c->text('how'),
+            minutes: $c->number('minutes'),
+            tools: $c->words('tools'),
+            access: $c->words('access'),
+            startsEngine: $c->flag('starts_engine'),
+            needsRunning: $c->flag('starts_engine') && ! $c->flag('only_tries'),
+            unsafeIf: $c->words('unsafe_if'),
+            answers: $answers === [] ? throw UnusableKnowledge::missing("checks.{$id}.answers") : $answers,
+            onlyAfter: $c->textOrNull('only_after'),
+            riskMinutes: $risk?->number('minutes') ?? 0.0,
+            risk: $risk?->text('what'),
+            caution: $c->textOrNull('caution'),
+            station: $c->textOrNull('station'),
+            provenance: $c->provenance(),
+        );
+    }
+
+    private function fault(Fields $f, string $id): Fault
+    {
+        $prior = $f->map('prior');
+        $rises = [];
+        foreach ($prior->has('rises') ? $prior->map('rises')->names() : [] as $fact) {
+            $by = $prior->map('rises')->map($fact);
+            foreach ($by->names() as $from) {
+                $rises[$fact][$from] = $by->number($from);
+            }
+        }
+        $cure = $f->map('cure');
+
+        return new Fault(
+            id: $id,
+            name: $f->text('name'),
+            place: $f->text('place'),
+            part: $f->textOrNull('part'),
+            chance: $prior->number('chance'),
+            rises: $rises,
+            shows: $this->shows($f),
+            cure: new Cure($cure->text('do'), $cure->number('minutes'), (int) $cure->number('cents'), $cure->words('access')),
+            flow: $f->textOrNull('flow'),
+            scrapsBody: $f->flag('scraps_body'),
+            provenance: $f->provenance(),
+        );
+    }
+
+    /** @return array<string, non-empty-list<float>> the pattern's strengths, then the fault's own over them */
+    private function shows(Fields $fault): array
+    {
+        $shows = [];
+        foreach ([...array_map(fn (string $p): Fields => $this->file->map('patterns')->map($p), $fault->words('like')), $fault] as $from) {
+            foreach ($from->map('shows')->names() as $finding) {
+                $shows[$finding] = $from->map('shows')->numbers($finding);
+            }
+        }
+
+        return $shows;
+    }
+
+    private static function flow(Fields $f, string $id): Flow
+    {
+        $steps = [];
+        foreach ($f->maps('steps') as $key => $s) {
+            $steps[$key] = new FlowStep($key, $s->textOrNull('do') ?? '', $s->textOrNull('ask'), $s->textOrNull('count'), $s->has('most') ? (int) $s->number('most') : 0, $s->textOrNull('then'), $s->textOrNull('otherwise'), $s->textOrNull('caution'));
+        }
+
+        return new Flow($id, $f->text('name'), $f->text('why'), $f->words('families'), $f->words('offered_when'), $steps === [] ? throw UnusableKnowledge::missing("flows.{$id}.steps") : $steps, $f->provenance());
+    }
+
+    private function costs(): Costs
+    {
+        $cost = function (string $name, string $unit): float {
+            $fields = $this->file->map('costs')->map($name);
+            $fields->provenance();
+
+            return $fields->number($unit);
+        };
+
+        return new Costs(
+            $cost('verify', 'minutes'),
+            $cost('last_resort', 'minutes'),
+            (int) $cost('shop_rate_per_hour', 'cents'),
+            (int) $cost('kit', 'cents'),
+            (int) $cost('carburetor', 'cents'),
+            $cost('rebuild', 'minutes'),
+            $cost('replace', 'minutes'),
+            (int) $cost('come_back', 'cents'),
+            $cost('replacement_fails', 'probability'),
+            $cost('rebuild_fails', 'probability'),
+        );
+    }
+}
