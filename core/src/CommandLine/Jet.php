@@ -170,9 +170,9 @@ final readonly class Jet
 
     private static function catalogue(): Catalogue
     {
-        $files = array_map(static fn (string $f): string => (string) file_get_contents($f), glob(__DIR__.'/../../knowledge/diagnosis/*.yaml') ?: []);
+        $files = glob(__DIR__.'/../../knowledge/diagnosis/*.yaml');
 
-        return DiagnosisFiles::catalogue(DiagnosisFiles::merge($files));
+        return DiagnosisFiles::catalogue(DiagnosisFiles::merge(array_map(static fn (string $f): string => (string) file_get_contents($f), $files === false ? [] : $files)));
     }
 
     /**

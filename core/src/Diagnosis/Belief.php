@@ -34,7 +34,7 @@ final readonly class Belief
             }
         }
 
-        return new self($hypotheses, $answers, Hypotheses::normalised(self::thereIsAComplaint($hypotheses, $answers, $weights)));
+        return new self($hypotheses, $answers, Hypotheses::normalised(self::thereIsAComplaint($hypotheses, $answers, array_values($weights))));
     }
 
     public function without(string $finding): self
