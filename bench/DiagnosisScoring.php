@@ -75,6 +75,7 @@ final class DiagnosisScoring
             $facts = new Facts($this->chance->getInt(0, 1) === 0 ? null : $this->chance->getInt(0, 400), $this->chance->getInt(0, 1) === 0 ? null : $this->chance->getInt(0, 400));
             $hypotheses = new Hypotheses($this->catalogue->faultsOf($family), $this->catalogue->findingsOf($family), $facts);
             $u = $this->uniform();
+            $h = 0;
             foreach ($hypotheses->prior() as $h => $weight) {
                 $u -= $weight;
                 if ($u < 0.0) {

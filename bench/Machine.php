@@ -43,7 +43,7 @@ final class Machine
     /** The highest level any present fault or the leak brings. */
     public function answer(string $finding): Answer
     {
-        $level = max(array_intersect_key($this->levels[$finding], ['leak' => true] + $this->stillBroken));
+        $level = max(0, ...array_values(array_intersect_key($this->levels[$finding], ['leak' => true] + $this->stillBroken)));
 
         return match (true) {
             $level === 0 => Answer::No,

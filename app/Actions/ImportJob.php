@@ -10,6 +10,7 @@ use App\Models\Trace;
 use DustyJet\BenchLog\EntryKind;
 use DustyJet\BenchLog\JobFileRejected;
 use DustyJet\Carburetor\Family;
+use DustyJet\Diagnosis\Catalogue;
 use DustyJet\HoldTest\PressureTrace;
 use DustyJet\Quantity\PressureUnit;
 use DustyJet\Rejected;
@@ -24,7 +25,7 @@ final readonly class ImportJob
 
     private const SCHEMA = 'docs/formats/job-1.schema.json';
 
-    public function __construct(private Family $family)
+    public function __construct(private Family $family, private Catalogue $catalogue)
     {
     }
 
@@ -111,7 +112,7 @@ final readonly class ImportJob
             $entry['seq'] === $i + 1 || throw JobFileRejected::schema("entries[{$i}].seq", 'entries must be numbered 1, 2, 3 without a gap');
             $this->storeEntry($job, $entry, array_column($traces, 'id'));
         }
-        $job->reflect($job->worksheet($this->family));
+        $job->reflect($job->worksheet($this->family), $this->catalogue);
 
         return $job;
     }

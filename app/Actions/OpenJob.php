@@ -9,25 +9,28 @@ use App\Models\Job;
 use App\Models\Person;
 use DustyJet\BenchLog\EntryKind;
 use DustyJet\Carburetor\Family;
+use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Worksheet\Draft;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
+use Ramsey\Uuid\Uuid;
 
 /** Opens a job with its intake as the first entry. The same client id again gives the job it opened. */
 final readonly class OpenJob
 {
-    public function __construct(private Family $family)
+    public function __construct(private Family $family, private Catalogue $catalogue)
     {
     }
 
     /**
      * @param  array<string, mixed>  $intake
+     * @param  array<string, string>  $findings answers to complaints
      *
      * @throws \DustyJet\Rejected If the intake means nothing on this family.
      */
-    public function __invoke(Person $by, string $clientId, array $intake): Job
+    public function __invoke(Person $by, string $clientId, array $intake, array $findings = []): Job
     {
-        return DB::transaction(function () use ($by, $clientId, $intake): Job {
+        return DB::transaction(function () use ($by, $clientId, $intake, $findings): Job {
             DB::statement('select pg_advisory_xact_lock(hashtext(?))', [$clientId]);
             $known = Entry::query()->find($clientId);
             if ($known !== null) {
@@ -42,7 +45,10 @@ final readonly class OpenJob
                 'station' => 'intake',
                 'line' => [],
             ]);
-            $job->log($this->family, $by, $clientId, new Draft(EntryKind::IntakeTaken, $intake), 0);
+            $job->log($this->family, $this->catalogue, $by, $clientId, new Draft(EntryKind::IntakeTaken, $intake), 0);
+            foreach ($findings as $finding => $answer) {
+                $job->log($this->family, $this->catalogue, $by, Uuid::uuid5($clientId, $finding)->toString(), new Draft(EntryKind::FindingNoted, ['finding' => $finding, 'answer' => $answer]), 0);
+            }
 
             return $job->refresh();
         });

@@ -6,7 +6,9 @@ namespace App\Models;
 
 use DustyJet\BenchLog\Log;
 use DustyJet\Carburetor\Family;
+use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Worksheet\Draft;
+use DustyJet\Worksheet\Triage;
 use DustyJet\Worksheet\Worksheet;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
@@ -23,6 +25,10 @@ use Illuminate\Support\Facades\Date;
  * @property string $family
  * @property Carbon $opened_at
  * @property string $machine
+ * @property string|null $engine
+ * @property string|null $serial
+ * @property string|null $customer
+ * @property string|null $variant
  * @property string $complaint
  * @property Carbon|null $promised_at
  * @property string $station
@@ -79,6 +85,16 @@ final class Job extends Model
         return $query->get();
     }
 
+    /** @return Collection<int, self> newest first */
+    public static function ofMachinesLike(string $beginning, int $most): Collection
+    {
+        $like = addcslashes(mb_strtolower($beginning), '%_\\\\').'%';
+        $query = self::query();
+        $query->whereRaw('(lower(machine) like ? or lower(serial) like ? or lower(customer) like ?)', [$like, $like, $like])->orderByDesc('opened_at')->limit($most);
+
+        return $query->get();
+    }
+
     public function worksheet(Family $family): Worksheet
     {
         $entries = array_values($this->entries()->get()->map(static fn (Entry $e) => $e->toCore())->all());
@@ -93,7 +109,7 @@ final class Job extends Model
      *
      * @throws \DustyJet\Rejected If the entry means nothing here or the log has moved on.
      */
-    public function log(Family $family, Person $by, string $clientId, Draft $draft, int $seen): Worksheet
+    public function log(Family $family, Catalogue $catalogue, Person $by, string $clientId, Draft $draft, int $seen): Worksheet
     {
         $alone = self::query();
         $alone->lockForUpdate();
@@ -103,6 +119,7 @@ final class Job extends Model
             return $sheet;
         }
         $draft->refuseUnlessMeantFor($sheet, $seen);
+        (new Triage($catalogue, $sheet))->refuseUnlessKnown($draft);
         Entry::query()->create([
             'id' => $clientId,
             'job_id' => $this->id,
@@ -116,17 +133,22 @@ final class Job extends Model
             'supersedes' => $draft->supersedes,
         ]);
         $after = $this->worksheet($family);
-        $this->reflect($after);
+        $this->reflect($after, $catalogue);
 
         return $after;
     }
 
     /** Refreshes what the board shows from a replayed sheet. */
-    public function reflect(Worksheet $sheet): void
+    public function reflect(Worksheet $sheet, Catalogue $catalogue): void
     {
-        $next = $sheet->moves()[0] ?? null;
+        $triage = new Triage($catalogue, $sheet);
+        $next = $sheet->moves($triage->hasComplaint() && $sheet->handedBackAt === null ? $triage->diagnosis() : null)[0] ?? null;
         $this->fill([
             'machine' => mb_substr($sheet->intake->machine ?? $this->machine, 0, 200),
+            'engine' => mb_substr($sheet->intake->engine ?? '', 0, 200),
+            'serial' => mb_substr($sheet->intake->serial ?? '', 0, 200),
+            'customer' => mb_substr($sheet->intake->customer ?? '', 0, 200),
+            'variant' => mb_substr($sheet->intake->variant ?? '', 0, 40),
             'complaint' => mb_substr($sheet->intake->complaint ?? $this->complaint, 0, 1000),
             'promised_at' => $sheet->intake?->promisedAt,
             'station' => $sheet->station()->value,

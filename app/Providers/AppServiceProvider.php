@@ -7,6 +7,8 @@ namespace App\Providers;
 use App\Models\Job;
 use App\Policies\JobPolicy;
 use DustyJet\Carburetor\Family;
+use DustyJet\Diagnosis\Catalogue;
+use DustyJet\Knowledge\DiagnosisFiles;
 use DustyJet\Knowledge\FamilyFile;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -21,6 +23,8 @@ final class AppServiceProvider extends ServiceProvider
 {
     private const FAMILY_FILE = 'core/knowledge/families/float_bowl.yaml';
 
+    private const DIAGNOSIS_FILES = 'core/knowledge/diagnosis/*.yaml';
+
     public function register(): void
     {
         $this->app->singleton(Family::class, static function (): Family {
@@ -30,6 +34,15 @@ final class AppServiceProvider extends ServiceProvider
             $family = is_string($stored) ? unserialize($stored) : null;
 
             return $family instanceof Family ? $family : FamilyFile::parse((string) file_get_contents($path));
+        });
+        $this->app->singleton(Catalogue::class, static function (): Catalogue {
+            $paths = glob(base_path(self::DIAGNOSIS_FILES));
+            $paths = $paths === false ? [] : $paths;
+            $read = static fn (): Catalogue => DiagnosisFiles::catalogue(DiagnosisFiles::merge(array_map(static fn (string $p): string => (string) file_get_contents($p), $paths)));
+            $stored = Cache::rememberForever('diagnosis:'.md5(implode(array_map(md5_file(...), $paths))), static fn (): string => serialize($read()));
+            $catalogue = is_string($stored) ? unserialize($stored) : null;
+
+            return $catalogue instanceof Catalogue ? $catalogue : $read();
         });
     }
 

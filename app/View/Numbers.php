@@ -67,4 +67,10 @@ final readonly class Numbers
 
         return $whole >= 120 ? intdiv($whole, 60).' min'.($whole % 60 === 0 ? '' : ' '.($whole % 60).' s') : $whole.' s';
     }
+
+    /** Whole dollars: estimates have no cents. */
+    public static function money(int $cents): string
+    {
+        return $cents > 10_000_000 ? 'any price' : '$'.number_format(max(0, (int) round($cents / 100)));
+    }
 }

@@ -59,7 +59,7 @@ final class DemoBenchSeeder extends Seeder
 
     private function handedBack(): void
     {
-        $this->arrive('Harrowgate tiller 18', '208 cc four-stroke', 'hard to start, surges', -26, 'June Halloran', -24, fuelAge: 200);
+        $this->arrive('Harrowgate tiller 18', '208 cc four-stroke', 'hard to start, surges', -26, 'June Halloran', -24, fuelAge: 200, says: ['hard_to_start' => 'some', 'surges' => 'some']);
         $this->count(['idle_mixture' => '3 1/4', 'idle_speed' => '1 1/4']);
         $this->steps(Station::Strip);
         $this->watch(0.05);
@@ -77,14 +77,14 @@ final class DemoBenchSeeder extends Seeder
 
     private function onTheBench(): void
     {
-        $this->arrive('Tilby 46 walk-behind mower', '160 cc four-stroke', 'floods, black smoke', -2, 'R. Okafor', 4, variant: 'adjustable_main', fuelAge: 40);
+        $this->arrive('Tilby 46 walk-behind mower', '160 cc four-stroke', 'floods, black smoke', -2, 'R. Okafor', 4, variant: 'adjustable_main', fuelAge: 40, says: ['floods' => 'yes', 'black_smoke' => 'some']);
         $this->count(['main' => '1 7/8', 'idle_mixture' => '1 3/4', 'idle_speed' => '1 1/2']);
         $this->steps(Station::Strip);
         $this->watch(3.3, stepPsi: 0.05);
         $this->log(EntryKind::NoteAdded, ['text' => 'Soap on the hose: no bubbles.', 'station' => 'bench-test']);
         $this->watch(3.1, stepPsi: 0.02, settlingPsi: 0.35);
 
-        $this->arrive('Osier 3 kW generator', '196 cc four-stroke', 'surges, hunts under load', -50, 'Teo Vanska', 27, stored: 220, fuelAge: 230);
+        $this->arrive('Osier 3 kW generator', '196 cc four-stroke', 'surges, hunts under load', -50, 'Teo Vanska', 27, stored: 220, fuelAge: 230, says: ['surges' => 'strong']);
         $this->count(['idle_mixture' => '4', 'idle_speed' => '3/4']);
         $this->steps(Station::Strip);
         $this->watch(0.04);
@@ -94,13 +94,13 @@ final class DemoBenchSeeder extends Seeder
         $this->watch(0.05);
         $this->mixtureRun('idle_mixture', ['1' => 1580, '1 1/4' => 1720, '1 1/2' => 1790, '1 3/4' => 1800]);
 
-        $this->arrive('Harrowgate 27 pressure washer', '190 cc four-stroke', 'runs only on choke', -30, 'June Halloran', 51, sense: 'air', stored: 300, fuelAge: 310);
+        $this->arrive('Harrowgate 27 pressure washer', '190 cc four-stroke', 'runs only on choke', -30, 'June Halloran', 51, sense: 'air', stored: 300, fuelAge: 310, says: ['runs_only_on_choke' => 'yes']);
         $this->count(['idle_mixture' => '2 1/4', 'idle_speed' => '1']);
         $this->steps(Station::Strip);
         $this->watch(0.05);
         $this->steps(Station::Clean, 6);
 
-        $this->arrive('Tilby 53 self-propelled mower', '173 cc four-stroke', 'stumbles on opening', -28, 'Teo Vanska', 30);
+        $this->arrive('Tilby 53 self-propelled mower', '173 cc four-stroke', 'stumbles on opening', -28, 'Teo Vanska', 30, says: ['stumbles_on_opening' => 'yes']);
         $this->count(['idle_mixture' => '1 1/4', 'idle_speed' => '1 1/4']);
         $this->steps(Station::Strip);
         $this->watch(0.5, stepPsi: 0.5, seconds: 60);
@@ -110,12 +110,15 @@ final class DemoBenchSeeder extends Seeder
 
     private function newlyIn(): void
     {
-        $this->arrive('Marlin & Pike water pump', '160 cc four-stroke', 'leaks fuel', -1, 'Addie Quill', 76);
+        $this->arrive('Marlin & Pike water pump', '160 cc four-stroke', 'fuel drips', -1, 'Addie Quill', 76, says: ['fuel_dripping' => 'yes']);
         $this->count(['idle_speed' => '1 1/4']);
-        $this->arrive('Korvo chipper', '270 cc four-stroke', 'will not idle', 0, 'R. Okafor', 99, variant: 'adjustable_main', stored: 90);
+        $this->arrive('Korvo chipper', '270 cc four-stroke', 'will not idle, surges', 0, 'R. Okafor', 99, stored: 190, fuelAge: 200, says: ['will_not_idle' => 'yes', 'surges' => 'some']);
+        $this->log(EntryKind::CheckAnswered, ['check' => 'fuel_sample', 'answers' => ['fuel_smells_stale' => 'no', 'water_in_sample' => 'no']]);
+        $this->log(EntryKind::CheckAnswered, ['check' => 'spark_test', 'answers' => ['spark_poor' => 'no']]);
     }
 
-    private function arrive(string $machine, string $engine, string $complaint, int $hoursAgo, string $by, int $promisedInHours, string $variant = 'fixed_main', string $sense = 'fuel', ?int $stored = null, ?int $fuelAge = null): void
+    /** @param  array<string, string>  $says answers to complaints */
+    private function arrive(string $machine, string $engine, string $complaint, int $hoursAgo, string $by, int $promisedInHours, string $variant = 'fixed_main', string $sense = 'fuel', ?int $stored = null, ?int $fuelAge = null, array $says = []): void
     {
         Date::setTestNow();
         $promised = Date::now()->addHours($promisedInHours)->setMinute(0)->setSecond(0);
@@ -130,7 +133,7 @@ final class DemoBenchSeeder extends Seeder
             'stored_days' => $stored,
             'fuel_age_days' => $fuelAge,
             'promised_at' => $promised->utc()->format(DATE_ATOM),
-        ], static fn (mixed $v): bool => $v !== null));
+        ], static fn (mixed $v): bool => $v !== null), $says);
     }
 
     /** @param  array<string, string>  $turns */

@@ -1,6 +1,7 @@
 import htmx from "htmx.org";
 import "./cutaway.js";
 import "./dial.js";
+import "./intake.js";
 import "./keys.js";
 import "./morph.js";
 import "./outbox.js";

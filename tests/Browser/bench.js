@@ -9,7 +9,7 @@ export const signIn = async (page, name = "R. Okafor") => {
 
 export const openJob = async (page, machine = `Tilby test mower ${Date.now()}`) => {
   await page.goto("/jobs/create");
-  await page.getByLabel("Floods").check();
+  await page.getByLabel("In the customer's words").fill("Floods");
   await page.getByLabel("Machine", { exact: true }).fill(machine);
   await page.getByLabel("Engine", { exact: true }).fill("160 cc four-stroke");
   await page.getByRole("button", { name: /Open the job/ }).click();

@@ -8,7 +8,7 @@ use DustyJet\Carburetor\Station;
 
 it('takes a job from intake to hand-back over HTTP', function (): void {
     $this->actingAs($this->person(Role::Owner));
-    $job = $this->openJob(['variant' => 'adjustable_main', 'ticks' => ['floods', 'black smoke'], 'complaint' => 'since spring', 'fuel_age_days' => '120', 'promised_at' => '2030-05-01T14:00']);
+    $job = $this->openJob(['variant' => 'adjustable_main', 'findings' => ['floods' => 'yes', 'black_smoke' => 'some'], 'complaint' => 'since spring', 'fuel_age_days' => '120', 'promised_at' => '2030-05-01T14:00']);
     $family = app(Family::class);
     $this->get("/jobs/{$job->id}/intake")->assertSee('Floods, black smoke. since spring')->assertSee('120 days old');
     foreach (['main' => '1 7/8', 'idle_mixture' => '3.5 half turns', 'idle_speed' => '1'] as $screw => $turns) {

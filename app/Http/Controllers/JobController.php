@@ -11,24 +11,25 @@ use App\Models\Job;
 use App\Models\Person;
 use App\View\Pages\NewJobPage;
 use DustyJet\Carburetor\Family;
+use DustyJet\Diagnosis\Catalogue;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 
 final readonly class JobController
 {
-    public function create(Family $family): PageResponse
+    public function create(Family $family, Catalogue $catalogue): PageResponse
     {
         Gate::authorize('create', Job::class);
 
-        return new PageResponse('jobs.create', NewJobPage::of($family), 'job');
+        return new PageResponse('jobs.create', NewJobPage::of($family, $catalogue), 'job');
     }
 
     public function store(StoreJobRequest $request, #[CurrentUser] Person $by, OpenJob $open): RedirectResponse
     {
-        $job = $open($by, $request->clientId(), $request->intake());
+        $job = $open($by, $request->clientId(), $request->intake(), $request->findings());
 
-        return redirect()->route('stations.show', [$job, 'as-found'], 303);
+        return redirect()->route('stations.show', [$job, $request->opensAt()], 303);
     }
 
     public function show(Job $job): RedirectResponse

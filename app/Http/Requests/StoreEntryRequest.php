@@ -38,6 +38,10 @@ final class StoreEntryRequest extends FormRequest
             EntryKind::SpeedRead => ['adjuster' => ['required', 'string', 'max:40'], 'turns' => ['required', 'string', 'max:60'], 'rpm' => ['required', 'numeric', 'min:0', 'max:25000'], 'mark' => ['nullable', 'string', 'max:40']],
             EntryKind::CheckDone => ['check' => ['required', 'string', 'max:40'], 'passed' => ['required', 'boolean'], 'rpm' => ['nullable', 'numeric', 'min:0', 'max:25000']],
             EntryKind::StaleOverridden => ['item' => ['required', 'string', 'max:60'], 'reason' => ['required', 'string', 'min:4', 'max:400']],
+            EntryKind::FindingNoted => ['finding' => ['required', 'string', 'max:60'], 'answer' => ['required', 'string', 'max:20']],
+            EntryKind::CheckAnswered => ['check' => ['required', 'string', 'max:60'], 'answers' => ['required', 'array', 'max:4'], 'answers.*' => ['required', 'string', 'max:20']],
+            EntryKind::FaultRepaired => ['fault' => ['required', 'string', 'max:60']],
+            EntryKind::FlowStepped => ['flow' => ['required', 'string', 'max:60'], 'step' => ['required', 'string', 'max:60'], 'worked' => ['required', 'boolean']],
             EntryKind::HandedBack => ['advice' => ['nullable', 'string', 'max:2000']],
             EntryKind::Struck => ['reason' => ['nullable', 'string', 'max:400'], 'supersedes' => ['required', 'uuid']],
             EntryKind::HoldTested => ['trace' => ['prohibited']],
@@ -95,6 +99,7 @@ final class StoreEntryRequest extends FormRequest
             $value = match (true) {
                 $name === 'units' => Turns::parse($this->string('turns')->toString())->inUnits(),
                 ! $this->filled($name) => null,
+                $type === 'map' => array_filter((array) $this->input($name), is_string(...)),
                 ltrim($type, '?') === 'number' => $this->float($name),
                 ltrim($type, '?') === 'flag' => $this->boolean($name),
                 default => trim($this->string($name)->toString()),

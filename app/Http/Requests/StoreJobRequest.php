@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Job;
+use DustyJet\Diagnosis\Catalogue;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Date;
 
@@ -29,9 +30,9 @@ final class StoreJobRequest extends FormRequest
             'engine' => ['required', 'string', 'max:120'],
             'serial' => ['nullable', 'string', 'max:60'],
             'customer' => ['nullable', 'string', 'max:120'],
-            'ticks' => ['array', 'max:20'],
-            'ticks.*' => ['string', 'max:40'],
-            'complaint' => ['nullable', 'string', 'max:600', 'required_without:ticks'],
+            'findings' => ['array', 'max:30'],
+            'findings.*' => ['nullable', 'in:yes,some,strong'],
+            'complaint' => ['nullable', 'string', 'max:600', 'required_without:findings'],
             'variant' => ['required', 'string', 'max:40'],
             'idle_sense' => ['required', 'in:fuel,air'],
             'stored_days' => ['nullable', 'integer', 'min:0', 'max:20000'],
@@ -54,7 +55,29 @@ final class StoreJobRequest extends FormRequest
     /** @return array<string, mixed> the payload of an intake entry */
     public function intake(): array
     {
-        return self::payload($this);
+        $words = array_map(fn (string $finding): string => mb_strtolower($this->catalogue()->findings[$finding]->ask ?? ''), array_keys($this->findings()));
+        $payload = self::payload($this);
+        $said = is_string($payload['complaint'] ?? null) ? $payload['complaint'] : '';
+        $payload['complaint'] = mb_substr(implode('. ', array_filter([ucfirst(implode(', ', array_filter($words))), $said], static fn (string $s): bool => $s !== '')), 0, 1000);
+
+        return $payload;
+    }
+
+    /** @return array<string, string> answers to complaints, by finding */
+    public function findings(): array
+    {
+        return array_filter((array) $this->input('findings', []), static fn (mixed $v, mixed $k): bool => is_string($v) && $v !== '' && is_string($k), ARRAY_FILTER_USE_BOTH);
+    }
+
+    /** Where the new job opens: where its suspects are, if it has any. */
+    public function opensAt(): string
+    {
+        return $this->findings() === [] ? 'as-found' : 'intake';
+    }
+
+    private function catalogue(): Catalogue
+    {
+        return app(Catalogue::class);
     }
 
     /** @return array<string, mixed> */
@@ -62,15 +85,13 @@ final class StoreJobRequest extends FormRequest
     {
         $text = static fn (string $name): ?string => $request->filled($name) ? trim($request->string($name)->toString()) : null;
         $days = static fn (string $name): ?int => $request->filled($name) ? $request->integer($name) : null;
-        $ticks = array_filter((array) $request->input('ticks', []), is_string(...));
-        $complaint = implode('. ', array_filter([ucfirst(implode(', ', $ticks)), $text('complaint')]));
 
         return array_filter([
             'machine' => $text('machine'),
             'engine' => $text('engine'),
             'serial' => $text('serial'),
             'customer' => $text('customer'),
-            'complaint' => $complaint,
+            'complaint' => $text('complaint'),
             'variant' => $text('variant'),
             'idle_sense' => $text('idle_sense'),
             'stored_days' => $days('stored_days'),

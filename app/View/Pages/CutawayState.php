@@ -6,6 +6,7 @@ namespace App\View\Pages;
 
 use App\View\Numbers;
 use DustyJet\Carburetor\Station;
+use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Worksheet\AdjusterState;
 use DustyJet\Worksheet\Worksheet;
@@ -34,11 +35,12 @@ final readonly class CutawayState
     ) {
     }
 
-    public static function of(Worksheet $sheet, Station $here): self
+    public static function of(Worksheet $sheet, Station $here, ?Diagnosis $diagnosis = null): self
     {
+        $suspects = $diagnosis === null ? [] : SuspectRow::byPart($diagnosis);
         $leaks = in_array($sheet->latestHold()?->verdict, [Verdict::Leaks, Verdict::HoldsBelow], true) && ! $sheet->isStale('needle_hold');
         $running = $here === Station::Run;
-        $asked = self::asked($sheet, $here);
+        $asked = $here === Station::Intake && $suspects !== [] ? (string) array_key_first($suspects) : self::asked($sheet, $here);
         $mixture = $sheet->adjusters['idle_mixture'] ?? null;
         $speed = $sheet->adjusters['idle_speed'] ?? null;
 
@@ -52,7 +54,7 @@ final readonly class CutawayState
             mixtureOut: min(14.0, 3.0 * ($mixture?->current()?->inTurns() ?? 0.0)),
             speedIn: min(10.0, 3.0 * ($speed?->current()?->inTurns() ?? 0.0)),
             asked: $asked,
-            parts: PartChip::all($sheet, $asked, $leaks),
+            parts: PartChip::all($sheet, $asked, $leaks, $suspects),
             sentence: ($leaks ? 'needle passing fuel' : 'float up, needle closed').($mixture?->current() === null ? '' : ', idle mixture '.Numbers::turns($mixture->current()).' turns out'),
         );
     }

@@ -65,9 +65,28 @@ final readonly class LogLine
             EntryKind::SchoolChosen => ["{$screw}: school of the ".$entry->text('school'), ''],
             EntryKind::CheckDone => [($family->checks[$entry->text('check')]['do'] ?? 'Check').': ', $entry->flag('passed') ? 'passes' : 'fails'],
             EntryKind::StaleOverridden => ['Override of '.str_replace(['_', '.'], ' ', $entry->text('item')).': ', $entry->text('reason')],
+            EntryKind::FindingNoted => [ucfirst(str_replace('_', ' ', $entry->text('finding'))).': ', self::answer($entry->text('answer'))],
+            EntryKind::CheckAnswered => [ucfirst(str_replace('_', ' ', $entry->text('check'))).': ', self::answers($entry)],
+            EntryKind::FaultRepaired => ['Cured: ', str_replace('_', ' ', $entry->text('fault'))],
+            EntryKind::FlowStepped => [ucfirst(str_replace('_', ' ', $entry->text('flow'))).': ', str_replace('_', ' ', $entry->text('step')).($entry->flag('worked') ? ', done' : ', once more')],
             EntryKind::HandedBack => ['Handed back', ''],
             EntryKind::Struck => ['Struck an entry'.($entry->textOrNull('reason') === null ? '' : ': '.$entry->text('reason')), ''],
         };
+    }
+
+    private static function answer(string $word): string
+    {
+        return ['some' => 'a little', 'strong' => 'badly', 'cannot_tell' => 'cannot tell', 'not_looked' => 'not looked'][$word] ?? $word;
+    }
+
+    private static function answers(Entry $entry): string
+    {
+        $said = [];
+        foreach ($entry->map('answers') as $finding => $answer) {
+            $said[] = str_replace('_', ' ', (string) $finding).' '.self::answer(is_string($answer) ? $answer : '');
+        }
+
+        return implode(', ', $said);
     }
 
     private static function turns(Entry $entry): string

@@ -6,6 +6,7 @@ namespace App\View\Pages;
 
 use App\Models\Job;
 use DustyJet\Carburetor\Station;
+use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Worksheet;
 
@@ -26,9 +27,9 @@ final readonly class NextMove
     }
 
     /** @return list<self> */
-    public static function all(Job $job, Worksheet $sheet, Station $here): array
+    public static function all(Job $job, Worksheet $sheet, Station $here, ?Diagnosis $diagnosis = null): array
     {
-        return array_map(static fn (Move $move): self => self::of($job, $move, $here), $sheet->moves());
+        return array_map(static fn (Move $move): self => self::of($job, $move, $here), $sheet->moves($diagnosis));
     }
 
     private static function of(Job $job, Move $move, Station $here): self
@@ -37,7 +38,9 @@ final readonly class NextMove
         $query = $move->key === 'recheck' && str_starts_with($move->target, 'mixture.') ? ['screw' => substr($move->target, 8)] : $query;
         [$form, $label] = $move->station === $here ? self::onThisStation($move) : [null, 'Go to '.$move->station->label()];
 
-        return new self($move->do, $move->why, $move->minutes, $move->key, $label, $form, route('stations.show', [$job, $move->station->value, ...$query]), $move->station->label(), in_array($move->key, ['needle', 'step'], true));
+        $anchor = is_string($form) && str_starts_with($form, '#') ? $form : '';
+
+        return new self($move->do, $move->why, $move->minutes, $move->key, $label, $anchor === '' ? $form : null, $anchor !== '' ? $anchor : route('stations.show', [$job, $move->station->value, ...$query]), $move->station->label(), in_array($move->key, ['needle', 'step'], true));
     }
 
     /** @return array{0: string|null, 1: string} */
@@ -45,6 +48,8 @@ final readonly class NextMove
     {
         return match ($move->key) {
             'intake' => ['work-form', 'Log the intake'],
+            'look' => ['#answers', 'Looked, answer it'],
+            'repair' => ['repair-form', 'Done, log it'],
             'count' => ['work-form', 'Counted, log it'],
             'step' => ['step-'.$move->target, 'Done, tick it'],
             'hold', 'hold_wet' => ['hold-form', 'Start the run'],

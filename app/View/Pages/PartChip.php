@@ -21,27 +21,34 @@ final readonly class PartChip
         public string $note,
         public bool $isAsked,
         public bool $isCommon,
+        public string $letter,
     ) {
     }
 
-    /** @return list<self> */
-    public static function all(Worksheet $sheet, string $asked, bool $leaks): array
+    /**
+     * @param  array<string, array{letter: string, percent: int}>  $suspects by part
+     *
+     * @return list<self>
+     */
+    public static function all(Worksheet $sheet, string $asked, bool $leaks, array $suspects = []): array
     {
-        return array_values(array_map(static fn (Part $part): self => self::of($sheet, $part, $asked, $leaks), $sheet->family->parts));
+        return array_values(array_map(static fn (Part $part): self => self::of($sheet, $part, $asked, $leaks, $suspects[$part->key] ?? null), $sheet->family->parts));
     }
 
-    private static function of(Worksheet $sheet, Part $part, string $asked, bool $leaks): self
+    /** @param  array{letter: string, percent: int}|null  $suspect */
+    private static function of(Worksheet $sheet, Part $part, string $asked, bool $leaks, ?array $suspect): self
     {
         $stale = in_array($part->key, ['needle', 'seat'], true) && $sheet->isStale('needle_hold');
         $done = self::cleaned($sheet, $part->key);
         [$mark, $said] = match (true) {
             $stale => ['stale', 're-check'],
             $leaks && $part->key === 'needle' => ['suspect', 'leaks'],
+            $suspect !== null && ! $done => ['suspect', "suspect {$suspect['letter']}, {$suspect['percent']} %"],
             $done => ['ok', 'clean and sound'],
             default => ['', ''],
         };
 
-        return new self($part->key, $part->number, $part->name, $mark, $said, self::note($sheet, $part->key, $said), $part->key === $asked, $part->number <= 7);
+        return new self($part->key, $part->number, $part->name, $mark, $said, self::note($sheet, $part->key, $said), $part->key === $asked, $part->number <= 7, $suspect['letter'] ?? '?');
     }
 
     private static function cleaned(Worksheet $sheet, string $part): bool

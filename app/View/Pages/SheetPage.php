@@ -8,7 +8,10 @@ use App\Models\Job;
 use App\View\Numbers;
 use DustyJet\Carburetor\Caution;
 use DustyJet\Carburetor\Station;
+use DustyJet\Diagnosis\Answer;
+use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Worksheet\StaleItem;
+use DustyJet\Worksheet\Triage;
 use DustyJet\Worksheet\Worksheet;
 use Illuminate\Support\Facades\Date;
 
@@ -48,10 +51,12 @@ final readonly class SheetPage
     ) {
     }
 
-    public static function of(Job $job, Worksheet $sheet, Station $station, string $screw): self
+    public static function of(Job $job, Worksheet $sheet, Catalogue $catalogue, Station $station, string $screw = '', string $check = ''): self
     {
+        $triage = new Triage($catalogue, $sheet);
+        $diagnosis = $sheet->handedBackAt === null && ($triage->hasComplaint() || $station === Station::Intake) ? $triage->diagnosis() : null;
         $form = new EntryForm($job, $sheet->log->length(), $station->value);
-        $moves = NextMove::all($job, $sheet, $station);
+        $moves = NextMove::all($job, $sheet, $station, $triage->hasComplaint() ? $diagnosis : null);
         $line = Fitting::line($job, $sheet, $station);
         $to = static fn (?Station $s): ?string => $s === null ? null : route('stations.show', [$job, $s->value]);
 
@@ -68,15 +73,15 @@ final readonly class SheetPage
             next: $moves[0] ?? null,
             others: array_slice($moves, 1),
             stale: array_map(static fn (StaleItem $s): array => ['what' => $s->what, 'because' => $s->because.', '.Numbers::clock($s->since), 'minutes' => $s->minutes, 'href' => route('stations.show', [$job, $s->station->value])], $sheet->stale),
-            caution: self::caution($sheet, $station),
+            caution: self::caution($sheet, $station, $catalogue, $triage),
             book: self::book($sheet, $station),
             ribbon: array_slice(LogLine::all($sheet), 0, 6),
             logLength: $sheet->log->length(),
             previousHref: $to($station->previous()),
             nextHref: $to($station->next()),
             isClosed: $sheet->handedBackAt !== null,
-            cutaway: CutawayState::of($sheet, $station),
-            work: self::work($job, $sheet, $station, $screw),
+            cutaway: CutawayState::of($sheet, $station, $diagnosis),
+            work: $station === Station::Intake ? IntakeWork::of($job, $sheet, $catalogue, $triage, $diagnosis, $check) : self::work($job, $sheet, $station, $screw),
             form: $form,
         );
     }
@@ -84,8 +89,7 @@ final readonly class SheetPage
     private static function work(Job $job, Worksheet $sheet, Station $station, string $screw): object
     {
         return match ($station) {
-            Station::Intake => IntakeWork::of($sheet),
-            Station::AsFound, Station::Set => ScrewWork::of($job, $sheet, $station, $screw),
+            Station::Intake, Station::AsFound, Station::Set => ScrewWork::of($job, $sheet, $station, $screw),
             Station::Strip, Station::Clean, Station::Build => StepsWork::of($sheet, $station),
             Station::BenchTest => HoldTestWork::of($job, $sheet),
             Station::Run => RunWork::of($job, $sheet, $screw),
@@ -102,8 +106,13 @@ final readonly class SheetPage
         return ($here->note ?? '').$stale;
     }
 
-    private static function caution(Worksheet $sheet, Station $station): ?Caution
+    private static function caution(Worksheet $sheet, Station $station, Catalogue $catalogue, Triage $triage): ?Caution
     {
+        foreach (['fuel_in_oil' => 'oil', 'fuel_dripping' => 'dripping', 'vent_weeps_on_bulb' => 'dripping'] as $finding => $caution) {
+            if (($triage->answers()[$finding] ?? Answer::NotLooked)->isThere()) {
+                return new Caution(...$catalogue->cautions[$caution]);
+            }
+        }
         $moved = $sheet->moves()[0] ?? null;
         $step = $moved?->key === 'step' && $moved->station === $station ? $sheet->family->stepsAt($station)[$moved->target]->caution ?? null : null;
         $usual = match ($station) {

@@ -19,6 +19,10 @@ enum EntryKind: string
     case SpeedRead = 'speed_read';
     case CheckDone = 'check_done';
     case StaleOverridden = 'stale_overridden';
+    case FindingNoted = 'finding_noted';
+    case CheckAnswered = 'check_answered';
+    case FaultRepaired = 'fault_repaired';
+    case FlowStepped = 'flow_stepped';
     case HandedBack = 'handed_back';
     case Struck = 'struck';
 
@@ -37,6 +41,10 @@ enum EntryKind: string
             self::SpeedRead => ['adjuster' => 'text', 'units' => 'integer', 'rpm' => 'number', 'mark' => '?text'],
             self::CheckDone => ['check' => 'text', 'passed' => 'flag', 'rpm' => '?number'],
             self::StaleOverridden => ['item' => 'text', 'reason' => 'text'],
+            self::FindingNoted => ['finding' => 'text', 'answer' => 'text'],
+            self::CheckAnswered => ['check' => 'text', 'answers' => 'map'],
+            self::FaultRepaired => ['fault' => 'text'],
+            self::FlowStepped => ['flow' => 'text', 'step' => 'text', 'worked' => 'flag'],
             self::HandedBack => ['advice' => '?text'],
             self::Struck => ['reason' => '?text'],
         };

@@ -8,7 +8,7 @@ namespace DustyJet\Carburetor;
 final readonly class Family
 {
     /**
-     * @param  array<string, array{name: string, look: string}>  $variants
+     * @param  array<string, array{name: string, look: string, diagnosedAs: string}>  $variants each with the family a diagnosis takes it for
      * @param  array<string, Adjuster>  $adjusters
      * @param  array<string, Part>  $parts
      * @param  array<string, array<string, Step>>  $steps by station
@@ -38,6 +38,12 @@ final readonly class Family
         $present = array_filter($this->adjusters, static fn (Adjuster $a): bool => $a->onlyIn === null || $a->onlyIn === $variant);
 
         return array_map(static fn (Adjuster $a): Adjuster => $a->metering($idleSense), $present);
+    }
+
+    /** The family a diagnosis takes this variant for; of an unknown variant, the first. */
+    public function diagnosedAs(string $variant): string
+    {
+        return ($this->variants[$variant] ?? array_values($this->variants)[0])['diagnosedAs'];
     }
 
     /** @return array<string, Step> */

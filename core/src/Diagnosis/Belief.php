@@ -48,6 +48,24 @@ final readonly class Belief
         return $this->hypotheses->marginals($this->weights);
     }
 
+    /**
+     * Chance that at least one fault of a kind is there.
+     *
+     * @param  callable(Fault): bool  $isOfKind
+     */
+    public function chanceOfAny(callable $isOfKind): float
+    {
+        $of = array_map($isOfKind, array_values($this->hypotheses->faultsById));
+        $chance = 0.0;
+        foreach ($this->weights as $h => $weight) {
+            if (($of[$this->hypotheses->first[$h]] ?? false) || ($of[$this->hypotheses->second[$h]] ?? false)) {
+                $chance += $weight;
+            }
+        }
+
+        return $chance;
+    }
+
     public function unexplained(): float
     {
         return $this->weights[0];

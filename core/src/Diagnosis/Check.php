@@ -24,6 +24,7 @@ final readonly class Check
         public float $minutes,
         public array $tools,
         public array $access,
+        public bool $opensCarburetor,
         public bool $startsEngine,
         public bool $needsRunning,
         public array $unsafeIf,

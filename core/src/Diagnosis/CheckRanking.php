@@ -126,7 +126,8 @@ final class CheckRanking
         foreach ($this->outcomes($check, $this->belief->weights) as [$answers, $weights]) {
             $plan = $this->plan($weights, $this->open | $needs);
             $after += $plan->expectedMinutes;
-            $outcomes[] = ['answers' => $answers, 'probability' => array_sum($weights), 'leader' => $this->belief->hypotheses->faults[$plan->likeliest] ?? null];
+            $chance = array_sum($weights);
+            $outcomes[] = ['answers' => $answers, 'probability' => $chance, 'leader' => $this->belief->hypotheses->faults[$plan->likeliest] ?? null, 'leaderChance' => $plan->likeliestChance / $chance];
         }
 
         return new RankedCheck($check, $minutes, $this->plan->expectedMinutes - $after - $minutes - $check->riskMinutes, $this->bench->steps($needs, $this->open), $outcomes);

@@ -20,6 +20,8 @@ final readonly class Diagnosis
     /**
      * @param  list<Suspect>  $suspects likeliest first, every fault of the family
      * @param  float  $unexplained chance that it is no fault of the list
+     * @param  float  $inCarburetor chance that some fault lies in the carburetor
+     * @param  float  $bodyIsScrap chance of a body fault no kit cures
      * @param  list<RankedCheck>  $checks possible now, best first
      * @param  array<string, string>  $notNow why a check that applies is not possible, by check
      * @param  list<Fault>  $plan faults to repair, in order, if nothing more were looked at
@@ -29,6 +31,8 @@ final readonly class Diagnosis
         public DiagnosisCase $case,
         public array $suspects,
         public float $unexplained,
+        public float $inCarburetor,
+        public float $bodyIsScrap,
         public array $checks,
         public array $notNow,
         public array $plan,
@@ -47,6 +51,8 @@ final readonly class Diagnosis
             $case,
             self::suspects($belief, $explained),
             $belief->unexplained(),
+            $belief->chanceOfAny(static fn (Fault $f): bool => ! $f->isOutsideTheCarburetor()),
+            $belief->chanceOfAny(static fn (Fault $f): bool => $f->scrapsBody),
             $ranking->checks,
             $ranking->notNow,
             array_map(static fn (int $i): Fault => $hypotheses->faultsById[$hypotheses->faults[$i]], $ranking->plan->order),
@@ -54,12 +60,21 @@ final readonly class Diagnosis
         );
     }
 
-    /** The check to do next, or null when repairing is worth more. */
+    /**
+     * The check to do next, or null when repairing is worth more.
+     *
+     * What pays with the carburetor closed comes before what opens it: once open, the engine shows nothing any more.
+     */
     public function nextCheck(): ?RankedCheck
     {
-        $first = $this->checks[0] ?? null;
+        $paying = array_values(array_filter($this->checks, static fn (RankedCheck $c): bool => $c->gain > 0.0));
+        foreach ($paying as $ranked) {
+            if (! $ranked->check->opensCarburetor) {
+                return $ranked;
+            }
+        }
 
-        return $first !== null && $first->gain > 0.0 ? $first : null;
+        return $paying[0] ?? null;
     }
 
     public function leader(): ?Suspect

@@ -11,7 +11,7 @@ final readonly class RankedCheck
      * @param  float  $minutes with the access still missing
      * @param  float  $gain expected minutes to cure that it saves, its own taken off
      * @param  list<string>  $opens what has to be opened for it
-     * @param  list<array{answers: array<string, Answer>, probability: float, leader: string|null}>  $outcomes
+     * @param  list<array{answers: array<string, Answer>, probability: float, leader: string|null, leaderChance: float}>  $outcomes
      * @param  string|null  $togetherWith a second check without which it is not worth doing
      */
     public function __construct(

@@ -19,9 +19,10 @@ final readonly class RepairPlan
     /**
      * @param  list<int>  $order places of the faults to repair, in order
      * @param  int  $likeliest place of the fault with the most chance, -1 where there is none
+     * @param  float  $likeliestChance its chance, times the sum of the weights
      * @param  float  $expectedMinutes times the sum of the weights: with weights in sum 1, the minutes themselves
      */
-    private function __construct(public array $order, public int $likeliest, public float $expectedMinutes)
+    private function __construct(public array $order, public int $likeliest, public float $likeliestChance, public float $expectedMinutes)
     {
     }
 
@@ -70,7 +71,7 @@ final readonly class RepairPlan
             }
         }
 
-        return new self(array_slice($order, 0, $bestAt), $chance === [] ? -1 : (int) array_search(max($chance), $chance, true), $best);
+        return new self(array_slice($order, 0, $bestAt), $chance === [] ? -1 : (int) array_search(max($chance), $chance, true), $chance === [] ? 0.0 : max($chance), $best);
     }
 
     /**

@@ -77,7 +77,7 @@ final readonly class DiagnosisFiles
             access: $this->each('access', static fn (Fields $a, string $id): Access => new Access($id, $a->text('do'), $a->number('minutes'), $a->flag('engine_runs'), $a->words('needs'), $a->provenance())),
             findings: $this->each('findings', self::finding(...)),
             findingFamilies: array_map($families, $findings),
-            checks: $this->each('checks', self::check(...)),
+            checks: $this->each('checks', $this->check(...)),
             checkFamilies: array_map($families, $checks),
             faults: $this->each('faults', $this->fault(...)),
             faultFamilies: array_map($families, $faults),
@@ -110,7 +110,7 @@ final readonly class DiagnosisFiles
         return new Finding($id, $f->text('group'), $f->text('ask'), $f->text('because'), $f->words('levels'), $f->numbers('leak'), $f->textOrNull('part'), $f->provenance());
     }
 
-    private static function check(Fields $c, string $id): Check
+    private function check(Fields $c, string $id): Check
     {
         $answers = $c->words('answers');
         $risk = $c->has('risk') ? $c->map('risk') : null;
@@ -122,6 +122,7 @@ final readonly class DiagnosisFiles
             minutes: $c->number('minutes'),
             tools: $c->words('tools'),
             access: $c->words('access'),
+            opensCarburetor: $this->opensCarburetor($c->words('access')),
             startsEngine: $c->flag('starts_engine'),
             needsRunning: $c->flag('starts_engine') && ! $c->flag('only_tries'),
             unsafeIf: $c->words('unsafe_if'),
@@ -155,11 +156,19 @@ final readonly class DiagnosisFiles
             chance: $prior->number('chance'),
             rises: $rises,
             shows: $this->shows($f),
-            cure: new Cure($cure->text('do'), $cure->number('minutes'), (int) $cure->number('cents'), $cure->words('access')),
+            cure: new Cure($cure->text('do'), $cure->number('minutes'), (int) $cure->number('cents'), $cure->words('access'), $this->opensCarburetor($cure->words('access'))),
             flow: $f->textOrNull('flow'),
             scrapsBody: $f->flag('scraps_body'),
             provenance: $f->provenance(),
         );
+    }
+
+    /** @param  list<string>  $names */
+    private function opensCarburetor(array $names): bool
+    {
+        $access = $this->file->maps('access');
+
+        return array_filter($names, static fn (string $n): bool => isset($access[$n]) && $access[$n]->flag('opens_carburetor')) !== [];
     }
 
     /** @return array<string, non-empty-list<float>> the pattern's strengths, then the fault's own over them */

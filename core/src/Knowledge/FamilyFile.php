@@ -30,7 +30,7 @@ final readonly class FamilyFile
         $family = new Family(
             id: $file->text('id'),
             name: $file->text('name'),
-            variants: array_map(static fn (Fields $v): array => ['name' => $v->text('name'), 'look' => $v->text('look')], $file->maps('variants')),
+            variants: array_map(static fn (Fields $v): array => ['name' => $v->text('name'), 'look' => $v->text('look'), 'diagnosedAs' => $v->text('diagnosed_as')], $file->maps('variants')),
             adjusters: self::keyed($file->maps('adjusters'), self::adjuster(...)),
             parts: self::keyed($file->maps('parts'), static fn (Fields $p, string $key): Part => new Part($key, (int) $p->number('number'), $p->text('name'))),
             steps: array_map(static fn (Fields $s): array => self::keyed($s->maps('steps'), self::step(...)), $file->maps('stations')),
@@ -87,7 +87,7 @@ final readonly class FamilyFile
 
     private static function step(Fields $s, string $key): Step
     {
-        return new Step($key, $s->text('do'), $s->text('part'), $s->words('touches'), $s->textOrNull('caution'));
+        return new Step($key, $s->text('do'), $s->text('part'), $s->words('touches'), $s->textOrNull('caution'), $s->words('cures'));
     }
 
     /** @return array<string, list<string>> */

@@ -6,6 +6,8 @@ namespace DustyJet\Worksheet;
 
 use DustyJet\Carburetor\Station;
 use DustyJet\Carburetor\Step;
+use DustyJet\Diagnosis\Diagnosis;
+use DustyJet\Diagnosis\RankedCheck;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Mixture\MixtureResult;
 use DustyJet\Mixture\MixtureRun;
@@ -21,20 +23,20 @@ final readonly class NextMoves
 {
     private const MOST = 3;
 
-    private function __construct(private Worksheet $sheet)
+    private function __construct(private Worksheet $sheet, private ?Diagnosis $diagnosis)
     {
     }
 
     /** @return list<Move> */
-    public static function from(Worksheet $sheet): array
+    public static function from(Worksheet $sheet, ?Diagnosis $diagnosis = null): array
     {
-        return $sheet->handedBackAt !== null ? [] : (new self($sheet))->best();
+        return $sheet->handedBackAt !== null ? [] : (new self($sheet, $diagnosis))->best();
     }
 
     /** @return list<Move> */
     private function best(): array
     {
-        $moves = [];
+        $moves = $this->beforeTheCarburetor();
         foreach (Station::cases() as $station) {
             if ($station === Station::Set && $this->sheet->stations[Station::Build->value]->isDone()) {
                 $moves = [...$moves, ...$this->rechecks(Station::BenchTest)];
@@ -51,6 +53,38 @@ final readonly class NextMoves
         }
 
         return array_slice($moves, 0, self::MOST);
+    }
+
+    /**
+     * What the diagnosis would rather have done than open the carburetor: until that is begun, its check or repair comes first.
+     *
+     * @return list<Move>
+     */
+    private function beforeTheCarburetor(): array
+    {
+        if ($this->diagnosis === null || $this->sheet->stations[Station::Strip->value]->done > 0) {
+            return [];
+        }
+        $ranked = $this->diagnosis->nextCheck();
+        if ($ranked !== null) {
+            $saves = (int) round($ranked->gain);
+            $why = ($saves > 0 ? "Saves {$saves} minutes on average. " : 'Worth its minutes. ').$this->whatItTells($ranked);
+
+            return $ranked->check->opensCarburetor ? [] : [new Move(Station::Intake, $ranked->check->do, $why, (int) ceil($ranked->minutes), 'look', $ranked->check->id)];
+        }
+        $fault = $this->diagnosis->plan[0] ?? null;
+        if ($fault === null || $fault->cure->opensCarburetor || $fault->part === 'mixscrew' || in_array($fault->id, $this->diagnosis->case->repaired, true)) {
+            return [];
+        }
+
+        return [new Move(Station::Intake, $fault->cure->do, "{$fault->name} is the likeliest for its minutes, and no check would pay any more.", (int) ceil($fault->cure->minutes), 'repair', $fault->id)];
+    }
+
+    private function whatItTells(RankedCheck $ranked): string
+    {
+        $leader = $this->diagnosis?->leader();
+
+        return $leader !== null && $ranked->canChangeLeader($leader->fault->id) ? 'Its answer can change what leads the suspects.' : 'The leader will stay; a second fault may come to light.';
     }
 
     /** @return list<Move> */

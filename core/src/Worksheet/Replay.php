@@ -11,6 +11,7 @@ use DustyJet\BenchLog\Log;
 use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Sense;
 use DustyJet\Carburetor\Station;
+use DustyJet\Diagnosis\Answer;
 use DustyJet\Mixture\MixtureReading;
 use DustyJet\Mixture\School;
 use DustyJet\Quantity\RotationalSpeed;
@@ -48,6 +49,18 @@ final class Replay
     /** @var array<string, DateTimeImmutable> when something last happened at a station */
     private array $touchedAt = [];
 
+    /** @var array<string, Told> */
+    private array $told = [];
+
+    /** @var array<string, true> */
+    private array $checksDone = [];
+
+    /** @var array<string, true> */
+    private array $repaired = [];
+
+    /** @var array<string, array<string, array{counted: int, worked: bool}>> */
+    private array $flowSteps = [];
+
     private ?Entry $handedBack = null;
 
     private function __construct(private readonly Family $family, private readonly Log $log)
@@ -79,6 +92,10 @@ final class Replay
             EntryKind::SpeedRead => $this->speedRead($entry),
             EntryKind::CheckDone => $this->checkDone($entry),
             EntryKind::StaleOverridden => $this->overridden($entry),
+            EntryKind::FindingNoted => $this->tell($entry->text('finding'), $entry->text('answer'), $entry),
+            EntryKind::CheckAnswered => $this->checkAnswered($entry),
+            EntryKind::FaultRepaired => $this->repaired[$entry->text('fault')] = true,
+            EntryKind::FlowStepped => $this->flowStepped($entry),
             EntryKind::HandedBack => $this->handedBack = $entry,
             EntryKind::NoteAdded, EntryKind::Struck => null,
         };
@@ -185,6 +202,30 @@ final class Replay
         $this->touchedAt[Station::HandBack->value] = $entry->at;
     }
 
+    private function checkAnswered(Entry $entry): void
+    {
+        $this->checksDone[$entry->text('check')] = true;
+        foreach ($entry->map('answers') as $finding => $answer) {
+            $this->tell((string) $finding, is_string($answer) ? $answer : '', $entry);
+        }
+    }
+
+    /** The last word counts, and stands where it was said last. */
+    private function tell(string $finding, string $word, Entry $entry): void
+    {
+        $answer = Answer::tryFrom($word);
+        if ($answer !== null) {
+            unset($this->told[$finding]);
+            $this->told[$finding] = new Told($finding, $answer, $entry->id, $entry->at, $entry->by);
+        }
+    }
+
+    private function flowStepped(Entry $entry): void
+    {
+        $before = $this->flowSteps[$entry->text('flow')][$entry->text('step')] ?? ['counted' => 0, 'worked' => false];
+        $this->flowSteps[$entry->text('flow')][$entry->text('step')] = ['counted' => $before['counted'] + 1, 'worked' => $before['worked'] || $entry->flag('worked')];
+    }
+
     private function overridden(Entry $entry): void
     {
         $this->overrides[$entry->text('item')] = $entry->text('reason').' ('.$entry->by.')';
@@ -276,7 +317,7 @@ final class Replay
             $stations[$station->value] = $this->stationState($station, $checks);
         }
 
-        return new Worksheet($this->family, $this->log, $this->intake, $this->adjusters, $this->stepsDone, $this->holds, array_values($this->stale), $this->overrides, $checks, $this->handedBack?->at, $this->handedBack?->textOrNull('advice'), $stations);
+        return new Worksheet($this->family, $this->log, $this->intake, $this->adjusters, $this->stepsDone, $this->holds, array_values($this->stale), $this->overrides, $checks, $this->handedBack?->at, $this->handedBack?->textOrNull('advice'), $stations, array_values($this->told), array_keys($this->checksDone), array_keys($this->repaired), $this->flowSteps);
     }
 
     /** @param  array<string, CheckState>  $checks */

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use DustyJet\BenchLog\Log;
 use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Station;
+use DustyJet\Diagnosis\Diagnosis;
 
 /** Everything a job sheet shows, computed from the bench log alone. */
 final readonly class Worksheet
@@ -20,6 +21,10 @@ final readonly class Worksheet
      * @param  array<string, string>  $overrides item => reason and who
      * @param  array<string, CheckState>  $checks
      * @param  array<string, StationState>  $stations
+     * @param  list<Told>  $told what was answered to findings, oldest first, one for each finding
+     * @param  list<string>  $checksDone
+     * @param  list<string>  $repaired faults
+     * @param  array<string, array<string, array{counted: int, worked: bool}>>  $flowSteps by flow and step
      */
     public function __construct(
         public Family $family,
@@ -34,6 +39,10 @@ final readonly class Worksheet
         public ?DateTimeImmutable $handedBackAt,
         public ?string $advice,
         public array $stations,
+        public array $told,
+        public array $checksDone,
+        public array $repaired,
+        public array $flowSteps,
     ) {
     }
 
@@ -76,10 +85,14 @@ final readonly class Worksheet
         return Station::HandBack;
     }
 
-    /** @return non-empty-list<Move>|array{} the best move first; none once handed back */
-    public function moves(): array
+    /**
+     * @param  Diagnosis|null  $diagnosis of this sheet, where a complaint is named
+     *
+     * @return list<Move> the best move first; none once handed back
+     */
+    public function moves(?Diagnosis $diagnosis = null): array
     {
-        return NextMoves::from($this);
+        return NextMoves::from($this, $diagnosis);
     }
 
     /** @return list<string> what stands between this job and its customer */

@@ -8,13 +8,18 @@
         <form method="post" action="{{ route('jobs.store') }}" class="dj-bay dj-form" id="work-form">
             @csrf
             <input type="hidden" name="client_id" value="{{ $page->clientId }}">
-            <fieldset class="dj-ticks"><legend>What does it do?</legend>
-                @foreach ($page->complaints as $complaint)
-                    <label><input type="checkbox" name="ticks[]" value="{{ $complaint }}" @checked(in_array($complaint, (array) old('ticks', []), true))><span>{{ ucfirst($complaint) }}</span></label>
+            <fieldset class="dj-complaints"><legend>What does it do?</legend>
+                @foreach ($page->complaints as $tick)
+                    <div role="group" aria-label="{{ $tick->name }}">
+                        @if (count($tick->choices) > 1)<b>{{ $tick->name }}</b>@endif
+                        @foreach ($tick->choices as $choice)
+                            <label><input type="{{ count($tick->choices) > 1 ? 'radio' : 'checkbox' }}" data-untick name="findings[{{ $tick->finding }}]" value="{{ $choice['value'] }}" @checked($choice['isChosen']) @if (count($tick->choices) > 1) aria-label="{{ $tick->name }}, {{ $choice['label'] }}" @endif><span>{{ ucfirst($choice['label']) }}</span></label>
+                        @endforeach
+                    </div>
                 @endforeach
             </fieldset>
             <div class="dj-field"><label for="f-complaint">In the customer's words</label><textarea class="form-control" id="f-complaint" name="complaint" rows="2" maxlength="600">{{ $page->values['complaint'] }}</textarea></div>
-            <x-forms.intake-fields :values="$page->values" :variants="$page->variants" />
+            <x-forms.intake-fields :values="$page->values" :variants="$page->variants" finds />
             <button type="submit" class="btn btn-primary" data-next>Open the job <kbd class="dj-kbd">N</kbd></button>
         </form>
     </main>

@@ -1,7 +1,10 @@
-@props(['values', 'variants'])
+@props(['values', 'variants', 'finds' => false])
 
 <div class="dj-grid">
-    <x-forms.field name="machine" label="Machine" :value="$values['machine']" required maxlength="120" hint="As the customer would say it" />
+    <div>
+        <x-forms.field name="machine" label="Machine" :value="$values['machine']" required maxlength="120" autocomplete="off" hint="{{ $finds ? 'Name, serial number or owner: known ones are found' : 'As the customer would say it' }}" :hx-get="$finds ? route('machines.index') : null" :hx-trigger="$finds ? 'input changed delay:250ms' : null" :hx-target="$finds ? '#found' : null" :hx-swap="$finds ? 'innerHTML' : null" />
+        @if ($finds)<div id="found" class="dj-found" aria-live="polite"></div>@endif
+    </div>
     <x-forms.field name="engine" label="Engine" :value="$values['engine']" required maxlength="120" hint="Such as 160 cc four-stroke" />
     <x-forms.field name="serial" label="Serial number" :value="$values['serial']" maxlength="60" />
     <x-forms.field name="customer" label="Customer" :value="$values['customer']" maxlength="120" />

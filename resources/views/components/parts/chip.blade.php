@@ -6,6 +6,6 @@
     @elseif ($part->mark === 'stale')
         <em class="st"><x-icons.drop /></em>
     @elseif ($part->mark === 'suspect')
-        <em class="q">?</em>
+        <em class="q">{{ $part->letter }}</em>
     @endif
 </button>

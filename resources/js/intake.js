@@ -1,0 +1,32 @@
+// Intake: a tick taken back by a second tap, a machine filled in from its last visit, the answers brought under the hand.
+document.addEventListener("click", (event) => {
+  const radio = event.target.closest("input[type=radio][data-untick]");
+  if (radio) {
+    const was = radio.dataset.was === "1";
+    document.querySelectorAll(`input[name="${CSS.escape(radio.name)}"]`).forEach((r) => {
+      r.dataset.was = "0";
+    });
+    radio.checked = !was;
+    radio.dataset.was = was ? "0" : "1";
+  }
+  const machine = event.target.closest("[data-machine]");
+  if (machine) {
+    Object.entries(JSON.parse(machine.dataset.machine)).forEach(([name, value]) => {
+      const field = document.querySelector(`#work-form [name="${name}"]:not([type=radio])`);
+      const choice = document.querySelector(`#work-form [name="${name}"][value="${CSS.escape(value)}"]`);
+      if (choice?.type === "radio") {
+        choice.checked = true;
+      } else if (field) {
+        field.value = value;
+      }
+    });
+    machine.closest(".dj-found").replaceChildren();
+    document.querySelector("#work-form [data-next]")?.focus();
+  }
+  if (event.target.closest('a[href="#answers"]')) {
+    event.preventDefault();
+    const answers = document.getElementById("answers");
+    answers?.scrollIntoView({ block: "nearest" });
+    answers?.querySelector("button")?.focus();
+  }
+});

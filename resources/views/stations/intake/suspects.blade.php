@@ -1,0 +1,20 @@
+<h3 class="dj-h3">Suspects <small>{{ $page->work->expected }} min to a cure, expected</small></h3>
+<ol class="dj-suspects">
+    @foreach ($page->work->suspects as $suspect)
+        <li><details>
+            <summary><i>{{ $suspect->letter }}</i><span>{{ $suspect->name }} @if ($suspect->where)<small>{{ $suspect->where }}</small>@endif</span><svg viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true"><rect width="100" height="8" class="t" /><rect width="{{ $suspect->percent }}" height="8" class="v" /></svg><b>{{ $suspect->percent }} %</b></summary>
+            <ul>
+                @forelse ($suspect->because as $reason)
+                    <li @class(['is-against' => ! $reason['isFor']])><span>{{ $reason['sign'] }}</span> {{ $reason['text'] }} <b>{{ $reason['decibans'] }} db</b></li>
+                @empty
+                    <li>Nothing answered so far speaks for or against it: this is how often it happens.</li>
+                @endforelse
+                <li class="cure">{{ $suspect->cure }}. <em>Figures: {{ $suspect->provenance }}.</em></li>
+                @unless ($page->isClosed)
+                    <li><x-forms.entry :form="$page->form" kind="fault_repaired"><input type="hidden" name="fault" value="{{ $suspect->fault }}"><button class="btn btn-secondary" type="submit">Cured, log it</button></x-forms.entry></li>
+                @endunless
+            </ul>
+        </details></li>
+    @endforeach
+</ol>
+<p class="dj-fine">No fault of the list: {{ $page->work->unexplained }}. Chances do not add up to 100: two faults at once are normal. Decibans (db): 3 doubles the odds, 10 is ten to one.</p>

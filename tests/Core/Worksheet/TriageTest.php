@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+use DustyJet\BenchLog\EntryKind;
+use DustyJet\BenchLog\UnreadableEntry;
+use DustyJet\Carburetor\Station;
+use DustyJet\Diagnosis\Answer;
+use DustyJet\Worksheet\Draft;
+use DustyJet\Worksheet\Triage;
+use Tests\Core\Diagnosis\Knowledge;
+use Tests\Core\Worksheet\Bench;
+
+function triage(Bench $bench): Triage
+{
+    return new Triage(Knowledge::real(), $bench->sheet());
+}
+
+/** @param  array<string, string>  $answers */
+function told(Bench $bench, array $answers): Bench
+{
+    foreach ($answers as $finding => $answer) {
+        $bench->add(EntryKind::FindingNoted, ['finding' => $finding, 'answer' => $answer]);
+    }
+
+    return $bench;
+}
+
+it('takes each variant for the family it is', function (string $variant, string $family): void {
+    expect(triage(new Bench($variant))->kind()->id)->toBe($family);
+})->with([['fixed_main', 'float_pilot_jet'], ['adjustable_main', 'float_adjustable_main']]);
+
+it('makes a case of what was said and looked at', function (): void {
+    $bench = told(new Bench, ['surges' => 'strong'])->add(EntryKind::CheckAnswered, ['check' => 'fuel_sample', 'answers' => ['fuel_smells_stale' => 'no', 'water_in_sample' => 'cannot_tell']])->add(EntryKind::FaultRepaired, ['fault' => 'weak_spark']);
+    $case = triage($bench)->case();
+
+    expect($case->answers)->toBe(['surges' => Answer::Strong, 'fuel_smells_stale' => Answer::No, 'water_in_sample' => Answer::CannotTell])
+        ->and($case->checksDone)->toBe(['fuel_sample'])->and($case->repaired)->toBe(['weak_spark'])
+        ->and(triage($bench)->hasComplaint())->toBeTrue()->and(triage(new Bench)->hasComplaint())->toBeFalse();
+});
+
+it('lets the last word count, and a struck one not', function (): void {
+    $bench = told(new Bench, ['floods' => 'yes', 'surges' => 'some']);
+    $said = $bench->entries[1]->id;
+    told($bench, ['surges' => 'no'])->add(EntryKind::Struck, [], $said);
+
+    expect(triage($bench)->answers())->toBe(['surges' => Answer::No]);
+});
+
+it('hears what later stations found', function (): void {
+    $bench = told(new Bench, ['floods' => 'yes'])->hold(3.0);
+    expect(triage($bench)->answers())->not->toHaveKey('needle_leaks', 'a dry needle proves nothing');
+
+    $bench->hold(3.0, wetted: true);
+    expect(triage($bench)->answers()['needle_leaks'])->toBe(Answer::Yes)
+        ->and(triage($bench)->diagnosis()->suspects[0]->fault->id)->toBe('dirt_under_needle');
+
+    $bench->step(Station::Build, 'float_needle');
+    expect(triage($bench)->answers())->not->toHaveKey('needle_leaks', 'stale is not known');
+
+    $bench->hold(0.02);
+    expect(triage($bench)->answers()['needle_leaks'])->toBe(Answer::No);
+});
+
+it('takes a screw two turns past its base for dirt', function (string $turns, Answer $answer): void {
+    expect(triage((new Bench)->count('idle_mixture', $turns))->answers())->toBe(['screw_far_out' => $answer]);
+})->with([['1 3/4', Answer::No], ['3 1/2', Answer::Yes], ['5 3/4', Answer::Yes]]);
+
+it('knows what the strip has opened and what cleaning has cured', function (): void {
+    $bench = told(new Bench, ['surges' => 'strong'])->count('idle_mixture', '1 1/2')->count('idle_speed', '1')->all(Station::Strip)->step(Station::Clean, 'jets');
+    $case = triage($bench)->case();
+
+    expect($case->open)->toBe(['air_cleaner_off', 'bowl_off', 'carburetor_apart'])
+        ->and($case->repaired)->toBe(['main_jet_clogged', 'pilot_circuit_blocked'])
+        ->and(triage($bench)->diagnosis()->notNow['choke_run'])->toBe('The engine is open.')
+        ->and(triage($bench->all(Station::Build))->case()->open)->toBe([]);
+});
+
+it('puts the cheap check before the carburetor, until that is begun', function (): void {
+    $bench = told(new Bench, ['hard_to_start' => 'strong']);
+    $move = $bench->sheet()->moves(triage($bench)->diagnosis())[0];
+    expect($move->station)->toBe(Station::Intake)->and($move->key)->toBe('look')->and($move->why)->toStartWith('Saves ');
+
+    $bench->count('idle_mixture', '1 1/2')->count('idle_speed', '1')->step(Station::Strip, 'fuel_off');
+    expect($bench->sheet()->moves(triage($bench)->diagnosis())[0]->station)->toBe(Station::Strip)
+        ->and($bench->sheet()->moves()[0]->station)->toBe(Station::Strip);
+});
+
+it('proposes the repair outside the carburetor when no look pays any more', function (): void {
+    $bench = told(new Bench, ['fades_when_worked' => 'yes', 'better_with_cap_loose' => 'yes']);
+    for ($i = 0; $i < 30; $i++) {
+        $next = triage($bench)->diagnosis()->nextCheck();
+        if ($next === null) {
+            break;
+        }
+        $bench->add(EntryKind::CheckAnswered, ['check' => $next->check->id, 'answers' => array_map(fn () => 'no', $next->outcomes[0]['answers'])]);
+    }
+    $move = $bench->sheet()->moves(triage($bench)->diagnosis())[0];
+
+    expect($move->key)->toBe('repair')->and($move->target)->toBe('tank_vent_blocked');
+});
+
+it('offers the procedures its answers call for', function (): void {
+    $flows = fn (Bench $b): array => array_map(fn ($r): string => $r->flow->id, triage($b)->flows());
+
+    expect($flows(told(new Bench, ['floods' => 'yes'])))->toBe(['clear_flooded'])
+        ->and($flows(told(new Bench, ['fuel_in_oil' => 'yes'])))->toBe(['fuel_in_oil_tree'])
+        ->and($flows(told(new Bench, ['runs_only_on_choke' => 'yes'])))->toBe(['runs_only_on_choke_path'])
+        ->and($flows(new Bench))->toBe([]);
+
+    $begun = told(new Bench, ['floods' => 'yes', 'fuel_dripping' => 'no'])->add(EntryKind::FlowStepped, ['flow' => 'clear_flooded', 'step' => 'choke_off', 'worked' => true]);
+    for ($i = 0; $i < 3; $i++) {
+        $begun->add(EntryKind::FlowStepped, ['flow' => 'clear_flooded', 'step' => 'pull', 'worked' => false]);
+    }
+    expect(triage($begun)->flows()[0]->counted)->toBe(3)->and(triage($begun)->flows()[0]->at->id)->toBe('pull');
+});
+
+it('refuses a draft of names it does not know', function (EntryKind $kind, array $payload): void {
+    expect(fn () => triage(new Bench)->refuseUnlessKnown(new Draft($kind, $payload)))->toThrow(UnreadableEntry::class);
+})->with([
+    'a finding that is none' => [EntryKind::FindingNoted, ['finding' => 'haunted', 'answer' => 'yes']],
+    'a finding of another family' => [EntryKind::FindingNoted, ['finding' => 'metering_stiff', 'answer' => 'yes']],
+    'an answer that is none' => [EntryKind::FindingNoted, ['finding' => 'floods', 'answer' => 'perhaps']],
+    'a grade where there is none' => [EntryKind::FindingNoted, ['finding' => 'floods', 'answer' => 'strong']],
+    'a check that is none' => [EntryKind::CheckAnswered, ['check' => 'prayer', 'answers' => ['floods' => 'yes']]],
+    'an answer the check does not give' => [EntryKind::CheckAnswered, ['check' => 'fuel_sample', 'answers' => ['floods' => 'yes']]],
+    'a check without an answer' => [EntryKind::CheckAnswered, ['check' => 'fuel_sample', 'answers' => []]],
+    'a fault that is none' => [EntryKind::FaultRepaired, ['fault' => 'gremlins']],
+    'a fault of another family' => [EntryKind::FaultRepaired, ['fault' => 'lever_set_low']],
+    'a step that is none' => [EntryKind::FlowStepped, ['flow' => 'clear_flooded', 'step' => 'dance', 'worked' => true]],
+]);
+
+it('passes over what a newer knowledge has logged', function (): void {
+    $bench = told(new Bench, ['floods' => 'yes', 'haunted' => 'yes', 'surges' => 'perhaps'])->add(EntryKind::CheckAnswered, ['check' => 'prayer', 'answers' => ['haunted' => ['no']]])->add(EntryKind::FaultRepaired, ['fault' => 'gremlins']);
+
+    expect(triage($bench)->answers())->toBe(['floods' => Answer::Yes])->and(triage($bench)->case()->repaired)->toBe([]);
+});
+
+it('names only faults that exist in the steps that cure them', function (): void {
+    foreach ((new Bench)->family->steps as $steps) {
+        foreach ($steps as $step) {
+            expect(array_diff($step->cures, array_keys(Knowledge::real()->faults)))->toBe([]);
+        }
+    }
+});
