@@ -9,6 +9,9 @@ const freshen = (root) => {
   });
 };
 
+// What someone has opened among the suspects stays open while they rank anew.
+const keepOpen = (attribute, node, change) => !(attribute === "open" && change === "remove" && node.closest(".dj-triage"));
+
 htmx.defineExtension("morph", {
   isInlineSwap: (style) => style.startsWith("morph"),
   handleSwap: (style, target, fragment) => {
@@ -16,7 +19,7 @@ htmx.defineExtension("morph", {
       return false;
     }
     const fresh = fragment.querySelector("#job") ?? fragment.firstElementChild;
-    const swapped = Idiomorph.morph(target, fresh.outerHTML, { morphStyle: "outerHTML" });
+    const swapped = Idiomorph.morph(target, fresh.outerHTML, { morphStyle: "outerHTML", callbacks: { beforeAttributeUpdated: keepOpen } });
     const job = document.getElementById("job");
     freshen(job);
     job.dispatchEvent(new CustomEvent("dj:swapped", { bubbles: true }));

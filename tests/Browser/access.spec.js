@@ -52,6 +52,8 @@ for (const theme of ["light", "dark"]) {
         "/",
         "/jobs/create",
         ...STATIONS.map((s) => `${of("Tilby 46")}/${s}`),
+        `${of("Korvo")}/intake`,
+        `${of("Marlin")}/intake`,
         `${of("Osier")}/run`,
         `${of("Harrowgate 27")}/run`,
         `${of("Tilby 53")}/hand-back`,
@@ -59,6 +61,8 @@ for (const theme of ["light", "dark"]) {
       // The same pages on a phone; those whose parts change places there.
       const phonePages = [
         "/",
+        "/jobs/create",
+        `${of("Korvo")}/intake`,
         `${of("Marlin")}/as-found`,
         `${of("Tilby 46")}/bench-test`,
         `${of("Osier")}/run`,
@@ -66,6 +70,7 @@ for (const theme of ["light", "dark"]) {
       const pages = name === "wide" ? everyPage : phonePages;
       for (const path of pages) {
         await page.goto(path);
+        await page.$$eval("main details", (all) => all.forEach((each) => (each.open = true)));
         expect(await violations(page), path).toEqual([]);
       }
     });

@@ -20,8 +20,8 @@ test("a whole job by keyboard alone", async ({ page }) => {
   await page.waitForURL("**/");
   await page.keyboard.press("i");
   await page.waitForURL(/create/);
-  await tabTo(page, page.getByLabel("Floods"));
-  await page.keyboard.press("Space");
+  await tabTo(page, page.getByLabel("In the customer's words"));
+  await page.keyboard.type("Floods since spring");
   await tabTo(page, page.getByLabel("Machine", { exact: true }));
   await page.keyboard.type("Tilby keyboard mower");
   await tabTo(page, page.getByLabel("Engine", { exact: true }));

@@ -10,7 +10,7 @@
             <input type="hidden" name="client_id" value="{{ $page->clientId }}">
             <fieldset class="dj-complaints"><legend>What does it do?</legend>
                 @foreach ($page->complaints as $tick)
-                    <div role="group" aria-label="{{ $tick->name }}">
+                    <div @if (count($tick->choices) > 1) role="group" aria-label="{{ $tick->name }}" @endif>
                         @if (count($tick->choices) > 1)<b>{{ $tick->name }}</b>@endif
                         @foreach ($tick->choices as $choice)
                             <label><input type="{{ count($tick->choices) > 1 ? 'radio' : 'checkbox' }}" data-untick name="findings[{{ $tick->finding }}]" value="{{ $choice['value'] }}" @checked($choice['isChosen']) @if (count($tick->choices) > 1) aria-label="{{ $tick->name }}, {{ $choice['label'] }}" @endif><span>{{ ucfirst($choice['label']) }}</span></label>

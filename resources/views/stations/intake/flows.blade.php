@@ -1,5 +1,5 @@
 @foreach ($page->work->flows as $flow)
-    <details class="dj-more dj-flow" @if ($flow->isBegun && $flow->kind !== 'end') open @endif><summary>{{ $flow->name }}</summary>
+    <details id="flow-{{ $flow->flow }}" class="dj-more dj-flow" @if ($flow->isBegun && $flow->kind !== 'end') open @endif><summary>{{ $flow->name }}</summary>
         <p class="how">{{ $flow->why }}</p>
         <ol>
             @foreach ($flow->behind as $step)

@@ -1,7 +1,7 @@
 <h3 class="dj-h3">Suspects <small>{{ $page->work->expected }} min to a cure, expected</small></h3>
 <ol class="dj-suspects">
     @foreach ($page->work->suspects as $suspect)
-        <li><details>
+        <li><details id="suspect-{{ $suspect->fault }}">
             <summary><i>{{ $suspect->letter }}</i><span>{{ $suspect->name }} @if ($suspect->where)<small>{{ $suspect->where }}</small>@endif</span><svg viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true"><rect width="100" height="8" class="t" /><rect width="{{ $suspect->percent }}" height="8" class="v" /></svg><b>{{ $suspect->percent }} %</b></summary>
             <ul>
                 @forelse ($suspect->because as $reason)

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class ShowMachinesRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    /** What is typed of a machine, its serial number or its owner. */
+    public function machine(): string
+    {
+        $typed = $this->query('machine');
+
+        return is_string($typed) ? mb_substr(trim(mb_scrub(str_replace("\0", '', $typed))), 0, 60) : '';
+    }
+}
