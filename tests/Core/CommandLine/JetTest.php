@@ -61,3 +61,37 @@ it('exits 2 with one clear line on bad input', function (array $arguments, strin
     'a file that is no trace' => [['hold', __FILE__, '--volume-ml', '18', '--limit-ml-min', '1'], 'Line 1'],
     'a school that is none' => [['mixture', __FILE__, '--school', 'guess'], 'peak or midpoint'],
 ]);
+
+it('diagnoses a case with every key present', function (): void {
+    $case = fileWith('{"family":"float_pilot_jet","facts":{"fuel_age_days":200,"stored_days":150},"findings":{"runs_only_on_choke":"yes","black_smoke":"no"},"done":["air_filter_look"],"unavailable":["spark tester"]}');
+    [$status, $out] = jet('diagnose', $case, '--json');
+    $result = json_decode($out, true);
+
+    expect($status)->toBe(0)
+        ->and(array_keys($result))->toBe(['suspects', 'unexplained', 'next_checks', 'repair', 'expected_minutes_to_cure'])
+        ->and($result['suspects'][0]['fault'])->toBeIn(['pilot_circuit_blocked', 'main_jet_clogged'])
+        ->and($result['suspects'][0]['because'][0]['finding'])->toBe('runs_only_on_choke')
+        ->and($result['suspects'][0]['because'][0]['decibans'])->toBeGreaterThan(0)
+        ->and(array_keys($result['next_checks'][0]))->toBe(['check', 'minutes', 'gain'])
+        ->and($result['next_checks'][0]['gain'])->toBeGreaterThan(0)
+        ->and(array_column($result['next_checks'], 'check'))->not->toContain('spark_test', 'air_filter_look')
+        ->and($result['repair'])->toBeNull()
+        ->and($result['expected_minutes_to_cure'])->toBeGreaterThan(5);
+});
+
+it('says what is wrong with a case in one line', function (string $text, string $message): void {
+    [$status, $out, $err] = jet('diagnose', fileWith($text), '--json');
+
+    expect([$status, $out])->toBe([2, ''])->and($err)->toContain($message)->and(substr_count($err, "\n"))->toBe(0);
+})->with([['not json', 'not a JSON object'], ['{"family":"steam"}', 'steam'], ['{"family":"updraft","findings":{"x\ny":"yes"}}', 'no finding called "x y"'], ['{"family":"updraft","facts":{"received_on":"2026-13-01"}}', 'date of the calendar']]);
+
+it('lists every name a case may use', function (): void {
+    [$status, $out] = jet('knowledge', '--json');
+    $names = json_decode($out, true);
+
+    expect($status)->toBe(0)->and($names['families'])->toHaveCount(13)->and($names['findings'])->toContain('runs_only_on_choke', 'black_smoke');
+    foreach ([...$names['families'], ...$names['findings'], ...$names['checks'], ...$names['faults'], ...$names['access'], ...$names['flows']] as $name) {
+        expect($name)->toMatch('/^[a-z][a-z0-9_]*$/');
+    }
+    expect(jet('knowledge')[1])->toContain('runs_only_on_choke');
+});

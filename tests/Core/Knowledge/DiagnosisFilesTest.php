@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use DustyJet\Knowledge\DiagnosisFiles;
 use DustyJet\Knowledge\UnusableKnowledge;
+use JsonSchema\Validator;
+use Symfony\Component\Yaml\Yaml;
 use Tests\Core\Diagnosis\Knowledge;
 
 /**
@@ -78,3 +80,27 @@ it('says of every fault, finding and check where it comes from', function (): vo
         expect($one->provenance)->toBeIn(['published', 'common practice', 'from memory', 'this shop']);
     }
 });
+
+it('keeps to its published shape', function (): void {
+    $schema = json_decode((string) file_get_contents(__DIR__.'/../../../core/knowledge/diagnosis.schema.json'));
+    foreach (Knowledge::files() as $yaml) {
+        $validator = new Validator;
+        $parsed = json_decode((string) json_encode(Yaml::parse($yaml, Yaml::PARSE_OBJECT_FOR_MAP)));
+        $validator->validate($parsed, $schema);
+
+        expect($validator->getErrors())->toBe([]);
+    }
+});
+
+it('has a shape that refuses what is not in it', function (string $yaml): void {
+    $validator = new Validator;
+    $parsed = json_decode((string) json_encode(Yaml::parse($yaml, Yaml::PARSE_OBJECT_FOR_MAP)));
+    $validator->validate($parsed, json_decode((string) file_get_contents(__DIR__.'/../../../core/knowledge/diagnosis.schema.json')));
+
+    expect($validator->getErrors())->not->toBe([]);
+})->with([
+    'an unknown field' => ["cautions:\n  fuel: {title: A, text: B, color: red}"],
+    'a strength of two' => ["patterns:\n  lean: {provenance: from memory, shows: {surges: 2}}"],
+    'a hearsay' => ["patterns:\n  lean: {provenance: hearsay, shows: {surges: 0.5}}"],
+    'a section that is none' => ["rumors:\n  a: b"],
+]);
