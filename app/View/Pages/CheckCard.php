@@ -60,6 +60,7 @@ final readonly class CheckCard
 
         return match (true) {
             $ranked->togetherWith !== null => 'pays together with a second look',
+            $gain > 0 && $ranked->check->opensCarburetor => "saves {$gain} min, but opens the carburetor",
             $gain > 0 => "saves {$gain} min on average",
             $ranked->gain > 0.0 => 'just pays for itself',
             default => 'costs '.max(1, -$gain).' min more than it saves',

@@ -13,20 +13,30 @@ final readonly class FlowRun
     }
 
     /**
+     * @param  array<string, Finding>  $findings that apply to the family: a step that asks another is passed by, as for a no
      * @param  array<string, Answer>  $answers
      * @param  array<string, array{counted: int, worked: bool}>  $steps what happened at each step of this flow
      */
-    public static function of(Flow $flow, array $answers, array $steps): self
+    public static function of(Flow $flow, CarburetorKind $kind, array $findings, array $answers, array $steps): self
     {
         $at = $flow->steps[array_key_first($flow->steps)];
         $behind = [];
         // Every step is passed at most once, so this ends even where a flow leads back.
-        while (! isset($behind[$at->id]) && ($next = self::next($at, $answers, $steps)) !== null) {
-            $behind[$at->id] = $at;
+        $passed = [];
+        while (! isset($passed[$at->id])) {
+            $applies = $kind->isAmong($at->families) && ($at->ask === null || isset($findings[$at->ask]));
+            $next = $applies ? self::next($at, $answers, $steps) : $at->otherwise ?? $at->then;
+            if ($next === null) {
+                break;
+            }
+            $passed[$at->id] = true;
+            if ($applies) {
+                $behind[] = $at;
+            }
             $at = $flow->steps[$next];
         }
 
-        return new self($flow, $at, array_values($behind), $steps[$at->id]['counted'] ?? 0);
+        return new self($flow, $at, $behind, $steps[$at->id]['counted'] ?? 0);
     }
 
     /**

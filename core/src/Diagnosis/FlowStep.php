@@ -15,6 +15,7 @@ final readonly class FlowStep
      * @param  string|null  $ask finding
      * @param  string|null  $count what is counted, one at a time
      * @param  int  $most the count at which to stop
+     * @param  list<string>  $families where it applies; elsewhere it is passed by
      */
     public function __construct(
         public string $id,
@@ -25,6 +26,7 @@ final readonly class FlowStep
         public ?string $then,
         public ?string $otherwise,
         public ?string $caution,
+        public array $families,
     ) {
     }
 

@@ -188,7 +188,7 @@ final readonly class DiagnosisFiles
     {
         $steps = [];
         foreach ($f->maps('steps') as $key => $s) {
-            $steps[$key] = new FlowStep($key, $s->textOrNull('do') ?? '', $s->textOrNull('ask'), $s->textOrNull('count'), $s->has('most') ? (int) $s->number('most') : 0, $s->textOrNull('then'), $s->textOrNull('otherwise'), $s->textOrNull('caution'));
+            $steps[$key] = new FlowStep($key, $s->textOrNull('do') ?? '', $s->textOrNull('ask'), $s->textOrNull('count'), $s->has('most') ? (int) $s->number('most') : 0, $s->textOrNull('then'), $s->textOrNull('otherwise'), $s->textOrNull('caution'), $s->has('families') ? $s->words('families') : ['all']);
         }
 
         return new Flow($id, $f->text('name'), $f->text('why'), $f->words('families'), $f->words('offered_when'), $steps === [] ? throw UnusableKnowledge::missing("flows.{$id}.steps") : $steps, $f->provenance());

@@ -87,7 +87,7 @@ final readonly class Triage
         $runs = [];
         foreach ($this->catalogue->flowsOf($this->kind) as $id => $flow) {
             if ($flow->isOffered($answers) || isset($this->sheet->flowSteps[$id])) {
-                $runs[] = FlowRun::of($flow, $answers, $this->sheet->flowSteps[$id] ?? []);
+                $runs[] = FlowRun::of($flow, $this->kind, $this->catalogue->findingsOf($this->kind), $answers, $this->sheet->flowSteps[$id] ?? []);
             }
         }
 

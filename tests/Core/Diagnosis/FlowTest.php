@@ -10,9 +10,11 @@ use Tests\Core\Diagnosis\Knowledge;
  * @param  array<string, string>  $answers
  * @param  array<string, array{counted: int, worked: bool}>  $steps
  */
-function flowRun(string $flow, array $answers, array $steps = []): FlowRun
+function flowRun(string $flow, array $answers, array $steps = [], string $family = 'float_side_pump'): FlowRun
 {
-    return FlowRun::of(Knowledge::real()->flows[$flow], array_map(Answer::from(...), $answers), $steps);
+    $kind = Knowledge::real()->family($family);
+
+    return FlowRun::of(Knowledge::real()->flows[$flow], $kind, Knowledge::real()->findingsOf($kind), array_map(Answer::from(...), $answers), $steps);
 }
 
 it('clears a flooded engine, and stops pulling in time', function (): void {
@@ -25,6 +27,28 @@ it('clears a flooded engine, and stops pulling in time', function (): void {
         ->and(flowRun('clear_flooded', ['fuel_dripping' => 'no'], ['choke_off' => $done, 'pull' => ['counted' => 5, 'worked' => true]])->at->id)->toBe('fired')
         ->and(flowRun('clear_flooded', ['fuel_dripping' => 'no'], ['choke_off' => $done, 'pull' => ['counted' => 10, 'worked' => false]])->at->id)->toBe('stop_pulling');
 });
+
+it('passes by what the family has not', function (): void {
+    $done = ['stop' => ['counted' => 0, 'worked' => true]];
+
+    // Gravity-fed: there is no pulse diaphragm to look at. Suction-lift: no line to take off.
+    expect(flowRun('fuel_in_oil_tree', ['fuel_in_oil' => 'yes', 'needle_leaks' => 'no'], $done, 'float_fixed_jet')->at->id)->toBe('neither')
+        ->and(flowRun('runs_only_on_choke_path', [], [], 'suction_lift')->at->id)->toBe('air')
+        ->and(flowRun('runs_only_on_choke_path', ['flow_weak' => 'no', 'changes_when_sprayed' => 'no'], [], 'float_fixed_jet')->at->id)->toBe('dirt');
+});
+
+it('ends every flow in every family, whatever is answered', function (string $flow, string $answer): void {
+    $known = Knowledge::real();
+    foreach ($known->families as $kind) {
+        $answers = array_map(fn (): Answer => Answer::from($answer), $known->findingsOf($kind));
+        $steps = array_map(fn (): array => ['counted' => 99, 'worked' => $answer === 'yes'], $known->flows[$flow]->steps);
+        // What is only done is done either way.
+        foreach ($known->flows[$flow]->steps as $id => $step) {
+            $steps[$id]['worked'] = $steps[$id]['worked'] || $step->count === null;
+        }
+        expect(FlowRun::of($known->flows[$flow], $kind, $known->findingsOf($kind), $answers, $steps)->at->isEnd())->toBeTrue("{$flow} {$kind->id}");
+    }
+})->with(array_keys(Knowledge::real()->flows))->with(['yes', 'no']);
 
 it('does not clear an engine that drips', function (): void {
     $run = flowRun('clear_flooded', ['fuel_dripping' => 'yes', 'floods' => 'yes']);

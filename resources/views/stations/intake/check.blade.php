@@ -35,7 +35,7 @@
                 @foreach ($page->work->check->outcomes[0]['answers'] as $finding => $answer)
                     <input type="hidden" name="answers[{{ $finding }}]" value="cannot_tell">
                 @endforeach
-                <button class="btn btn-secondary" type="submit"><b>Cannot tell</b></button>
+                <button class="btn btn-secondary" type="submit"><b>Cannot tell or do</b></button>
                 <small>nothing changes</small>
             </x-forms.entry></li>
         </ul>
