@@ -135,7 +135,7 @@ final readonly class SheetPage
         $hold = ['name' => 'Hold at '.Numbers::plain($card->test->inPsi(), 0).' psi', 'value' => Numbers::flow($card->holdLimit->inMillilitresPerMinute()).' cc/min max', 'from' => $from['hold_limit_ml_min']];
         $idle = ['name' => 'Idle', 'value' => Numbers::rpm($card->idleRpm[0]).' to '.Numbers::rpm($card->idleRpm[1]).' rpm', 'from' => $from['idle_rpm']];
         $top = ['name' => 'Governed, no load', 'value' => Numbers::rpm($card->governedRpm[0]).' to '.Numbers::rpm($card->governedRpm[1]).' rpm', 'from' => $from['governed_rpm']];
-        $screws = array_values(array_map(static fn ($s): array => ['name' => $s->adjuster->name, 'value' => Numbers::turns($s->adjuster->baseline).' turns', 'from' => $s->adjuster->provenance], $sheet->adjusters));
+        $screws = array_values(array_map(static fn ($s): array => ['name' => $s->adjuster->name, 'value' => Numbers::turns($s->adjuster->baseline).($s->adjuster->baseline->inTurns() > 1.0 ? ' turns' : ' turn'), 'from' => $s->adjuster->provenance], $sheet->adjusters));
 
         return match ($station) {
             Station::BenchTest => [$hold, $screws[0]],
