@@ -7,6 +7,7 @@ namespace App\View\Pages;
 use App\Models\Job;
 use App\View\Numbers;
 use DustyJet\Carburetor\Family;
+use DustyJet\Diagnosis\Answer;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\Diagnosis\FlowRun;
@@ -25,6 +26,7 @@ final readonly class IntakeWork
      * @param  list<SuspectRow>  $suspects
      * @param  list<array{do: string, minutes: string, worth: string, href: string}>  $runnersUp
      * @param  list<array{do: string, why: string}>  $notNow
+     * @param  list<array{if: string, then: string, href: string}>  $turns answers that would put another suspect at the top
      * @param  array{fault: string, do: string, name: string, minutes: string}|null  $repair
      * @param  list<array{id: string, text: string, by: string, isThere: bool}>  $said
      * @param  list<Tick>  $ticks complaints not named yet
@@ -40,6 +42,7 @@ final readonly class IntakeWork
         public bool $isChosen,
         public array $runnersUp,
         public array $notNow,
+        public array $turns,
         public ?array $repair,
         public array $suspects,
         public string $unexplained,
@@ -69,6 +72,7 @@ final readonly class IntakeWork
             isChosen: $ranked !== $best,
             runnersUp: self::runnersUp($job, $diagnosis, $ranked),
             notNow: self::notNow($catalogue, $diagnosis),
+            turns: self::turns($job, $catalogue, $diagnosis),
             repair: $best === null ? self::repair($diagnosis) : null,
             suspects: $diagnosis === null ? [] : SuspectRow::all($catalogue, $diagnosis),
             unexplained: $diagnosis === null ? '' : (int) round(100.0 * $diagnosis->unexplained).' %',
@@ -137,6 +141,16 @@ final readonly class IntakeWork
         }
 
         return $rows;
+    }
+
+    /** @return list<array{if: string, then: string, href: string}> */
+    private static function turns(Job $job, Catalogue $catalogue, ?Diagnosis $diagnosis): array
+    {
+        return array_map(static fn (array $p): array => [
+            'if' => ucfirst(implode(', ', array_map(static fn (string $f, Answer $a): string => ($a->isThere() ? '' : 'not: ').$catalogue->findings[$f]->because.($catalogue->findings[$f]->isGraded() && $a->isThere() ? ', '.$catalogue->findings[$f]->word($a) : ''), array_keys($p['answers']), $p['answers']))),
+            'then' => ($catalogue->faults[$p['leader'] ?? '']->name ?? 'No fault of the list').', '.max(1, (int) round(100.0 * $p['probability'])).' % likely',
+            'href' => route('stations.show', [$job, 'intake', 'check' => $p['check']]),
+        ], array_slice($diagnosis?->turningPoints() ?? [], 0, self::RUNNERS_UP));
     }
 
     /** @return array{fault: string, do: string, name: string, minutes: string}|null */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DustyJet\CommandLine;
 
+use DustyJet\Diagnosis\Answer;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\Diagnosis\DiagnosisCase;
@@ -146,6 +147,7 @@ final readonly class Jet
             ], array_slice($diagnosis->suspects, 0, self::MOST_NAMED)),
             'unexplained' => round($diagnosis->unexplained, 6),
             'next_checks' => array_map(static fn (RankedCheck $c): array => ['check' => $c->check->id, 'minutes' => $c->minutes, 'gain' => round($c->gain, 3)], array_slice($paying, 0, self::MOST_NAMED)),
+            'turning_points' => array_map(static fn (array $p): array => ['check' => $p['check'], 'answers' => array_map(static fn (Answer $a): string => $a->value, $p['answers']), 'leader' => $p['leader'], 'probability' => round($p['probability'], 4)], array_slice($diagnosis->turningPoints(), 0, self::MOST_NAMED)),
             'repair' => $repair?->id,
             'expected_minutes_to_cure' => round($diagnosis->expectedMinutes(), 2),
         ];

@@ -14,6 +14,9 @@ final readonly class Diagnosis
 {
     private const REASONS_EACH_WAY = 3;
 
+    /** Answers that come out less often than this are not worth a word. */
+    private const SELDOM = 0.01;
+
     /** Decibans below which an answer is no reason. */
     private const SILENT = 0.5;
 
@@ -75,6 +78,27 @@ final readonly class Diagnosis
         }
 
         return $paying[0] ?? null;
+    }
+
+    /**
+     * Answers not given yet that would put another fault at the top, most likely first.
+     *
+     * @return list<array{check: string, answers: array<string, Answer>, leader: string|null, probability: float}>
+     */
+    public function turningPoints(): array
+    {
+        $leader = $this->leader()?->fault->id;
+        $points = [];
+        foreach ($this->checks as $ranked) {
+            foreach ($ranked->outcomes as $outcome) {
+                if ($outcome['leader'] !== $leader && $outcome['probability'] >= self::SELDOM) {
+                    $points[] = ['check' => $ranked->check->id, 'answers' => $outcome['answers'], 'leader' => $outcome['leader'], 'probability' => $outcome['probability']];
+                }
+            }
+        }
+        usort($points, static fn (array $a, array $b): int => $b['probability'] <=> $a['probability']);
+
+        return $points;
     }
 
     public function leader(): ?Suspect

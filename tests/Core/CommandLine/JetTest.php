@@ -68,7 +68,7 @@ it('diagnoses a case with every key present', function (): void {
     $result = json_decode($out, true);
 
     expect($status)->toBe(0)
-        ->and(array_keys($result))->toBe(['suspects', 'unexplained', 'next_checks', 'repair', 'expected_minutes_to_cure'])
+        ->and(array_keys($result))->toBe(['suspects', 'unexplained', 'next_checks', 'turning_points', 'repair', 'expected_minutes_to_cure'])
         ->and($result['suspects'][0]['fault'])->toBeIn(['pilot_circuit_blocked', 'main_jet_clogged'])
         ->and($result['suspects'][0]['because'][0]['finding'])->toBe('runs_only_on_choke')
         ->and($result['suspects'][0]['because'][0]['decibans'])->toBeGreaterThan(0)

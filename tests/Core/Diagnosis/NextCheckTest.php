@@ -222,3 +222,14 @@ it('finds nothing wrong where everything was denied', function (): void {
 
     expect($diagnosis->unexplained)->toBeGreaterThan(0.9)->and($diagnosis->checks)->toBe([]);
 });
+
+it('names the answers that would put another fault at the top', function (): void {
+    $diagnosis = Knowledge::diagnose('float_pilot_jet', ['hard_to_start' => 'strong']);
+    $points = $diagnosis->turningPoints();
+
+    expect($points)->not->toBe([])->and($points[0]['probability'])->toBeGreaterThanOrEqual($points[count($points) - 1]['probability']);
+    foreach (array_slice($points, 0, 5) as $point) {
+        $answered = Knowledge::diagnose('float_pilot_jet', ['hard_to_start' => 'strong', ...array_map(fn (Answer $a): string => $a->value, $point['answers'])]);
+        expect($answered->leader()?->fault->id)->toBe($point['leader'])->not->toBe($diagnosis->leader()?->fault->id);
+    }
+});

@@ -18,3 +18,12 @@
     @endforeach
 </ol>
 <p class="dj-fine">No fault of the list: {{ $page->work->unexplained }}. Chances do not add up to 100: two faults at once are normal. Decibans (db): 3 doubles the odds, 10 is ten to one.</p>
+@if ($page->work->turns)
+    <details class="dj-more"><summary>What could still turn it</summary>
+        <ul class="dj-rows">
+            @foreach ($page->work->turns as $turn)
+                <li><a href="{{ $turn['href'] }}"><span>{{ $turn['if'] }}</span><small>{{ $turn['then'] }}</small></a></li>
+            @endforeach
+        </ul>
+    </details>
+@endif
