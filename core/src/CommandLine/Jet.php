@@ -11,11 +11,13 @@ use DustyJet\Diagnosis\DiagnosisCase;
 use DustyJet\Diagnosis\Evidence;
 use DustyJet\Diagnosis\RankedCheck;
 use DustyJet\Diagnosis\Suspect;
+use DustyJet\Diagnosis\UnusableCase;
 use DustyJet\HoldTest\HoldTest;
 use DustyJet\HoldTest\Limits;
 use DustyJet\HoldTest\Rig;
 use DustyJet\HoldTest\TraceCsv;
 use DustyJet\Knowledge\DiagnosisFiles;
+use DustyJet\Knowledge\StripFile;
 use DustyJet\Mixture\MixtureCsv;
 use DustyJet\Mixture\MixtureRun;
 use DustyJet\Mixture\School;
@@ -23,6 +25,9 @@ use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\Turns;
 use DustyJet\Quantity\Volume;
 use DustyJet\Rejected;
+use DustyJet\StripAndBuild\Build;
+use DustyJet\StripAndBuild\Tray;
+use DustyJet\StripAndBuild\TrayPart;
 
 /** The core on the command line: exit 0 with a result, 2 with one clear line on bad input. */
 final readonly class Jet
@@ -33,6 +38,7 @@ final readonly class Jet
         'mixture' => ['school'],
         'diagnose' => [],
         'knowledge' => [],
+        'strip' => ['variant'],
     ];
 
     /** How many suspects and checks a diagnosis prints. */
@@ -56,6 +62,7 @@ final readonly class Jet
                 'hold' => self::hold($words, $options),
                 'diagnose' => self::diagnose($words),
                 'knowledge' => self::knowledge(),
+                'strip' => self::strip($words, $options),
                 default => self::mixture($words, $options),
             };
             fwrite($out, ($asJson ? json_encode($result, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES) : self::lines($result)).PHP_EOL);
@@ -150,6 +157,35 @@ final readonly class Jet
             'turning_points' => array_map(static fn (array $p): array => ['check' => $p['check'], 'answers' => array_map(static fn (Answer $a): string => $a->value, $p['answers']), 'leader' => $p['leader'], 'probability' => round($p['probability'], 4)], array_slice($diagnosis->turningPoints(), 0, self::MOST_NAMED)),
             'repair' => $repair?->id,
             'expected_minutes_to_cure' => round($diagnosis->expectedMinutes(), 2),
+        ];
+    }
+
+    /**
+     * The order in which a family comes apart and goes together again, as the file lists it.
+     *
+     * @param  list<string>  $words
+     * @param  array<string, string>  $options
+     *
+     * @return array<string, mixed>
+     */
+    private static function strip(array $words, array $options): array
+    {
+        $family = self::catalogue()->family($words[0] ?? throw Usage::show())->id;
+        $plans = StripFile::parse((string) file_get_contents(__DIR__."/../../knowledge/strip/{$family}.yaml"));
+        $variant = $options['variant'] ?? array_key_first($plans) ?? '';
+        $plan = $plans[$variant] ?? throw UnusableCase::unknown('variant', $variant);
+        $tray = Tray::empty($plan);
+        foreach ($plan->stripOrder() as $part) {
+            $tray = $tray->takeOff($part->key);
+        }
+        $line = static fn (TrayPart $p, ?string $note): string => $p->name.($p->count > 1 ? " ({$p->count})" : '').($note === null ? '' : ". {$note}.");
+
+        return [
+            'family' => $family,
+            'variant' => $plan->variant,
+            'strip' => array_map(static fn (TrayPart $p): string => $line($p, $p->caution), $plan->stripOrder()),
+            'springs' => $tray->springs()['expected'],
+            'build' => array_map(static fn (TrayPart $p): string => $line($p, $p->guard), Build::from($tray)->order()),
         ];
     }
 

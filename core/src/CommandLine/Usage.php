@@ -8,7 +8,7 @@ use DustyJet\Rejected;
 
 final class Usage extends \InvalidArgumentException implements Rejected
 {
-    public const TEXT = 'usage: jet turns TEXT [--json] | jet hold FILE.csv --volume-ml N --limit-ml-min N [--resolution-psi N] [--json] | jet mixture FILE.csv --school peak|midpoint [--json] | jet diagnose CASE.json [--json] | jet knowledge [--json]';
+    public const TEXT = 'usage: jet turns TEXT [--json] | jet hold FILE.csv --volume-ml N --limit-ml-min N [--resolution-psi N] [--json] | jet mixture FILE.csv --school peak|midpoint [--json] | jet diagnose CASE.json [--json] | jet knowledge [--json] | jet strip FAMILY [--variant V] [--json]';
 
     public static function show(): self
     {

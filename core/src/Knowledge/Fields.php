@@ -66,6 +66,22 @@ final readonly class Fields
         return $maps;
     }
 
+    /**
+     * @return list<self> empty when the value is missing
+     *
+     * @throws UnusableKnowledge If the value is not a list of maps.
+     */
+    public function list(string $name): array
+    {
+        $value = $this->values[$name] ?? [];
+        $list = [];
+        foreach (is_array($value) ? $value : throw UnusableKnowledge::missing($this->path.$name) as $i => $one) {
+            $list[] = is_array($one) ? new self($one, "{$this->path}{$name}.{$i}.") : throw UnusableKnowledge::missing("{$this->path}{$name}.{$i}");
+        }
+
+        return $list;
+    }
+
     /** @return list<string> empty when the value is missing */
     public function words(string $name): array
     {

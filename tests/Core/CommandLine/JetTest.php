@@ -95,3 +95,12 @@ it('lists every name a case may use', function (): void {
     }
     expect(jet('knowledge')[1])->toContain('runs_only_on_choke');
 });
+
+it('prints how a family comes apart and goes together', function (): void {
+    [$status, $out] = jet('strip', 'float_side_pump', '--variant', 'fixed_jet', '--json');
+    $result = json_decode($out, true);
+
+    expect($status)->toBe(0)->and($result['springs'])->toBe(3)
+        ->and($result['strip'])->toHaveCount(30)->and($result['build'])->toHaveCount(28)
+        ->and(jet('strip', 'steam')[0])->toBe(2)->and(jet('strip', 'updraft', '--variant', 'x')[0])->toBe(2)->and(jet('strip')[0])->toBe(2);
+});

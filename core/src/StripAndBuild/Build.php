@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\StripAndBuild;
+
+/**
+ * Putting back what the tray holds: the reverse of this strip, under the rules of the family.
+ *
+ * A part with a guard is in only when what it asks was looked at. Nothing is done until the tray is empty or accounted for.
+ */
+final readonly class Build
+{
+    /**
+     * @param  array<string, int>  $placed count by part
+     * @param  array<string, string>  $accounted what became of parts that do not go back
+     */
+    private function __construct(public Tray $tray, public array $placed, public array $accounted)
+    {
+    }
+
+    public static function from(Tray $tray): self
+    {
+        return new self($tray, [], []);
+    }
+
+    /**
+     * One order of build that keeps the rules and is nearest the reverse of the strip.
+     *
+     * @return list<TrayPart>
+     *
+     * @throws GoesRound If the rules of the family contradict each other.
+     */
+    public function order(): array
+    {
+        $left = array_reverse(array_values(array_filter(array_map(static fn (TrayCell $c): string => $c->key, $this->tray->cells), fn (string $k): bool => $this->goesBack($k))));
+        $order = [];
+        while ($left !== []) {
+            $at = null;
+            foreach ($left as $i => $key) {
+                if (array_intersect(array_keys($this->tray->plan->before($key)), $left) === []) {
+                    $at = $i;
+                    break;
+                }
+            }
+            $at ?? throw GoesRound::among($left);
+            $order[] = $this->tray->plan->parts[$left[$at]];
+            unset($left[$at]);
+            $left = array_values($left);
+        }
+
+        return $order;
+    }
+
+    /**
+     * @param  bool  $looked whether its guard was looked at
+     * @param  int|null  $count how many went in; all that are on the tray when not said
+     *
+     * @throws NotYet If something must be in before it, its guard was not looked at, or it is not on the tray.
+     */
+    public function place(string $key, bool $looked = false, ?int $count = null): self
+    {
+        $cell = $this->tray->cell($key) ?? throw NotYet::unknown($key);
+        $part = $this->tray->plan->parts[$key] ?? throw NotYet::unknown($key);
+        ! isset($this->placed[$key]) || throw NotYet::twice($part->name);
+        foreach ($this->tray->plan->before($key) as $first => $why) {
+            $isIn = isset($this->placed[$first]) || isset($this->accounted[$first]) || ! $this->tray->has($first);
+            $isIn || throw NotYet::first($part->name, $this->tray->plan->parts[$first]->name, $why);
+        }
+        $part->guard === null || $looked || throw NotYet::guarded($part->name, $part->guard);
+        ($count ?? $cell->count) <= $cell->count || throw NotYet::more($part->name, $cell->count);
+
+        return new self($this->tray, [...$this->placed, $key => $count ?? $cell->count], $this->accounted);
+    }
+
+    /** A part that does not go back, and what became of it: replaced by a new one counts as placed. */
+    public function account(string $key, string $became): self
+    {
+        $this->tray->has($key) || throw NotYet::unknown($key);
+
+        return new self($this->tray, $this->placed, [...$this->accounted, $key => $became]);
+    }
+
+    /** @return list<TrayPart> what may go in now */
+    public function ready(): array
+    {
+        return array_values(array_filter($this->order(), function (TrayPart $part): bool {
+            $first = array_filter(array_keys($this->tray->plan->before($part->key)), fn (string $k): bool => $this->tray->has($k) && ! isset($this->placed[$k]) && ! isset($this->accounted[$k]));
+
+            return ! isset($this->placed[$part->key]) && ! isset($this->accounted[$part->key]) && $first === [];
+        }));
+    }
+
+    /**
+     * What stands between this build and its end: parts left over, too few placed, parts never accounted for.
+     *
+     * @return list<string> sentences
+     */
+    public function leftOver(): array
+    {
+        $left = [];
+        foreach ($this->tray->cells as $cell) {
+            $placed = $this->placed[$cell->key] ?? 0;
+            if (($this->goesBack($cell->key) || ! $cell->isExpected) && $placed < $cell->count && ! isset($this->accounted[$cell->key])) {
+                $left[] = 'Left on the tray, cell '.$cell->number.": {$cell->name}".($cell->count > 1 ? ', '.($cell->count - $placed)." of {$cell->count}" : '').'.';
+            }
+        }
+        foreach ($this->tray->notSeen as $key => $said) {
+            if (! isset($this->accounted[$key]) && ! isset($this->placed[$key])) {
+                $left[] = "Never found: {$this->tray->plan->parts[$key]->name} ({$said}).";
+            }
+        }
+        foreach ($this->tray->miscounts() as $wrong) {
+            if ($wrong['found'] < $wrong['expected']) {
+                $left[] = "Only {$wrong['found']} of {$wrong['expected']} came off: {$wrong['name']}.";
+            }
+        }
+
+        return $left;
+    }
+
+    public function isDone(): bool
+    {
+        return $this->leftOver() === [];
+    }
+
+    private function goesBack(string $key): bool
+    {
+        return isset($this->tray->plan->parts[$key]) && ! $this->tray->plan->parts[$key]->isTask;
+    }
+}

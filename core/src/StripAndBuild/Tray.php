@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\StripAndBuild;
+
+/** The parts in the order they came off, each in its numbered cell. */
+final readonly class Tray
+{
+    /**
+     * @param  list<TrayCell>  $cells
+     * @param  array<string, string>  $notSeen expected parts that were not there, with what was said of it
+     */
+    private function __construct(public StripPlan $plan, public array $cells, public array $notSeen)
+    {
+    }
+
+    public static function empty(StripPlan $plan): self
+    {
+        return new self($plan, [], []);
+    }
+
+    /**
+     * @param  int|null  $count how many came off; all that are expected when not said
+     *
+     * @throws NotYet If something is still in its way, or it is off already.
+     */
+    public function takeOff(string $key, ?int $count = null): self
+    {
+        $part = $this->plan->parts[$key] ?? throw NotYet::unknown($key);
+        ! in_array($key, $this->off(), true) || throw NotYet::twice($part->name);
+        $inTheWay = array_values(array_diff($part->after, $this->off()));
+        $inTheWay === [] || throw NotYet::behind($part->name, $this->plan->parts[$inTheWay[0]]->name);
+        $count ??= $part->count;
+        $count >= 1 || throw NotYet::none($part->name);
+
+        return new self($this->plan, [...$this->cells, new TrayCell(count($this->cells) + 1, $key, $part->name, $count, true)], $this->notSeen);
+    }
+
+    /** A part the family should not have: it gets a cell all the same. */
+    public function unexpected(string $name, int $count = 1): self
+    {
+        $number = count($this->cells) + 1;
+
+        return new self($this->plan, [...$this->cells, new TrayCell($number, "unexpected_{$number}", $name, $count, false)], $this->notSeen);
+    }
+
+    /** An expected part that was not there when its turn came. */
+    public function isMissing(string $key, string $said): self
+    {
+        $part = $this->plan->parts[$key] ?? throw NotYet::unknown($key);
+        ! in_array($key, $this->off(), true) || throw NotYet::twice($part->name);
+
+        return new self($this->plan, $this->cells, [...$this->notSeen, $key => $said]);
+    }
+
+    /** @return list<string> parts out of the way: off, or never there */
+    public function off(): array
+    {
+        return [...array_map(static fn (TrayCell $c): string => $c->key, $this->cells), ...array_keys($this->notSeen)];
+    }
+
+    public function has(string $key): bool
+    {
+        return $this->cell($key) !== null;
+    }
+
+    public function cell(string $key): ?TrayCell
+    {
+        foreach ($this->cells as $cell) {
+            if ($cell->key === $key) {
+                return $cell;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<TrayPart> expected, neither seen nor said to be missing */
+    public function unaccounted(): array
+    {
+        return array_values(array_filter($this->plan->parts, fn (TrayPart $p): bool => ! in_array($p->key, $this->off(), true)));
+    }
+
+    /**
+     * Parts of which fewer or more came off than the family has.
+     *
+     * @return list<array{name: string, found: int, expected: int}>
+     */
+    public function miscounts(): array
+    {
+        $wrong = [];
+        foreach ($this->cells as $cell) {
+            $expected = $this->plan->parts[$cell->key]->count ?? 0;
+            if ($cell->count !== $expected) {
+                $wrong[] = ['name' => $cell->name, 'found' => $cell->count, 'expected' => $expected];
+            }
+        }
+
+        return $wrong;
+    }
+
+    /** @return array{found: int, expected: int} springs in the tray, and how many there should be by now or at the end */
+    public function springs(): array
+    {
+        $springs = array_filter($this->plan->parts, static fn (TrayPart $p): bool => $p->isSpring);
+        $found = array_sum(array_map(fn (TrayPart $p): int => $this->cell($p->key)->count ?? 0, $springs));
+
+        return ['found' => $found, 'expected' => array_sum(array_map(static fn (TrayPart $p): int => $p->count, $springs))];
+    }
+}

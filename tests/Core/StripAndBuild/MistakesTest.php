@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+use DustyJet\StripAndBuild\Build;
+use DustyJet\StripAndBuild\NotYet;
+use DustyJet\StripAndBuild\Tray;
+use DustyJet\StripAndBuild\TrayPart;
+use Tests\Core\StripAndBuild\Strips;
+
+// The mishaps with parts that the trade tells of, each common practice, each by its name: what would have prevented it does.
+
+it('catches the fuel line clip found after the bracket was on', function (): void {
+    $build = Strips::upTo(Strips::down(Strips::plan('float_pilot_jet')), 'line_clip');
+
+    expect(fn () => $build->place('throttle_bracket', looked: true))->toThrow(NotYet::class, 'Fuel line clip goes in first. Behind the bracket nobody reaches it');
+});
+
+it('catches the missing copper spring, lost or absent', function (): void {
+    $plan = Strips::plan('float_side_pump', 'fixed_jet');
+    $tray = Tray::empty($plan);
+    foreach ($plan->stripOrder() as $part) {
+        $tray = $part->key === 'face_spring' ? $tray->isMissing('face_spring', 'not in the pump when it was opened') : $tray->takeOff($part->key);
+    }
+    expect($tray->springs())->toBe(['found' => 2, 'expected' => 3]);
+
+    $build = Build::from($tray);
+    foreach ($build->order() as $part) {
+        $build = $build->place($part->key, looked: true);
+    }
+    expect($build->leftOver())->toBe(['Never found: Small copper spring on the carburetor face (not in the pump when it was opened).'])
+        ->and($build->isDone())->toBeFalse();
+});
+
+it('catches the choke plate fitted the wrong way round, before the bowl closes', function (): void {
+    $tray = Strips::down(Strips::plan('small_outboard'));
+    $build = Strips::upTo($tray, 'choke_plate');
+
+    expect(fn () => $build->place('choke_plate'))->toThrow(NotYet::class, 'Hole down')
+        ->and($build->tray->plan->before('bowl'))->toHaveKey('choke_plate');
+});
+
+it('catches the cover put on upside down', function (string $family, string $cover): void {
+    $build = Strips::upTo(Strips::down(Strips::plan($family)), $cover);
+
+    expect(fn () => $build->place($cover))->toThrow(NotYet::class, 'look before it counts');
+})->with([['cube_opposed', 'metering_cover'], ['cube_opposed', 'pump_cover'], ['kart_pumper', 'metering_cover'], ['suction_lift_choke', 'side_cover'], ['suction_lift', 'side_plate'], ['pulse_pump', 'vented_cover']]);
+
+it('catches the throttle plate off center', function (): void {
+    $build = Strips::upTo(Strips::down(Strips::plan('cube_opposed')), 'throttle_plate');
+
+    expect(fn () => $build->place('throttle_plate'))->toThrow(NotYet::class, 'light only through the notches');
+});
+
+it('catches the pump stack that slipped', function (): void {
+    $tray = Strips::down(Strips::plan('float_side_pump'));
+    $order = array_map(fn (TrayPart $p): string => $p->key, Build::from($tray)->order());
+    $stack = array_values(array_intersect($order, ['outer_gasket', 'post_spring', 'large_spring', 'spring_cap', 'pump_diaphragm', 'inner_gasket', 'face_spring', 'back_plate', 'pump_bolts']));
+
+    expect($stack)->toBe(['outer_gasket', 'post_spring', 'large_spring', 'spring_cap', 'pump_diaphragm', 'inner_gasket', 'face_spring', 'back_plate', 'pump_bolts'])
+        ->and(fn () => Strips::upTo($tray, 'back_plate')->place('back_plate'))->toThrow(NotYet::class, 'One straight movement');
+});
+
+it('catches the vacuum hose forgotten', function (): void {
+    $tray = Strips::down(Strips::plan('float_side_pump'));
+    $build = Build::from($tray);
+    foreach ($build->order() as $part) {
+        $build = $part->key === 'vacuum_hose' ? $build : $build->place($part->key, looked: true);
+    }
+
+    expect($build->leftOver())->toHaveCount(1)->and($build->leftOver()[0])->toContain('Crankcase vacuum hose');
+});
+
+it('catches the two air jets forgotten until late', function (): void {
+    $plan = Strips::plan('float_pilot_jet', 'pump_fed');
+    $tray = Strips::down($plan, without: ['air_jets']);
+    expect(array_map(fn (TrayPart $p): string => "{$p->count} {$p->key}", $tray->unaccounted()))->toBe(['2 air_jets']);
+
+    // And put back in time: before the bowl.
+    $build = Strips::upTo(Strips::down($plan), 'air_jets');
+    expect($plan->before('bowl'))->toHaveKey('air_jets')
+        ->and(fn () => $build->place('bowl', looked: true))->toThrow(NotYet::class);
+});
+
+it('catches one of the two air jets left in', function (): void {
+    $plan = Strips::plan('float_pilot_jet', 'pump_fed');
+    $tray = Tray::empty($plan);
+    foreach ($plan->stripOrder() as $part) {
+        $tray = $tray->takeOff($part->key, $part->key === 'air_jets' ? 1 : null);
+    }
+
+    expect($tray->miscounts())->toBe([['name' => 'Throat air jets', 'found' => 1, 'expected' => 2]]);
+});
+
+it('catches the bowl turned by guess', function (string $family): void {
+    $build = Strips::upTo(Strips::down(Strips::plan($family)), 'bowl');
+
+    expect(fn () => $build->place('bowl'))->toThrow(NotYet::class, 'Drain facing out');
+})->with(['float_fixed_jet', 'float_adjustable_main', 'float_pilot_jet']);
+
+it('catches H and L mixed up', function (string $family): void {
+    $tray = Strips::down(Strips::plan($family));
+    foreach (['high_needle' => 'H', 'low_needle' => 'L'] as $needle => $letter) {
+        expect($tray->cell($needle)?->name)->toBe("{$letter} needle")
+            ->and(fn () => Strips::upTo($tray, $needle)->place($needle))->toThrow(NotYet::class, 'label');
+    }
+    expect($tray->cell('high_needle')?->number)->not->toBe($tray->cell('low_needle')?->number);
+})->with(['cube_opposed', 'cube_stacked', 'kart_pumper']);
+
+it('catches the diaphragm disc facing out', function (): void {
+    $build = Strips::upTo(Strips::down(Strips::plan('cube_opposed')), 'metering_diaphragm');
+
+    expect(fn () => $build->place('metering_diaphragm'))->toThrow(NotYet::class, 'Disc toward the body');
+});
+
+it('catches the gasket order reversed, on both sides', function (string $family): void {
+    $tray = Strips::down(Strips::plan($family));
+
+    expect(fn () => Strips::upTo($tray, 'metering_gasket')->place('metering_diaphragm', looked: true))->toThrow(NotYet::class, 'Metering gasket goes in first')
+        ->and(fn () => Strips::upTo($tray, 'pump_diaphragm')->place('pump_gasket', looked: true))->toThrow(NotYet::class, 'Pump diaphragm goes in first');
+})->with(['cube_opposed', 'cube_stacked']);
+
+it('warns of the brass jet before the slot breaks', function (string $family, string $jet): void {
+    expect(Strips::plan($family)->parts[$jet]->caution)->toContain('Full-width blade');
+})->with([['float_fixed_jet', 'main_jet'], ['float_pilot_jet', 'main_jet'], ['suction_lift', 'brass_jet']]);
+
+it('catches the old gasket destroyed before it was matched', function (string $family): void {
+    $plan = Strips::plan($family);
+    $tray = Tray::empty($plan);
+    foreach ($plan->stripOrder() as $part) {
+        if ($part->key === 'match_gasket') {
+            break;
+        }
+        $tray = array_diff($part->after, $tray->off()) === [] ? $tray->takeOff($part->key) : $tray;
+    }
+
+    expect(fn () => $tray->takeOff('scrape_faces'))->toThrow(NotYet::class, 'Match the old gasket with the kit comes off first');
+})->with(['float_side_pump', 'suction_lift_choke', 'updraft']);
+
+it('catches the governor spring in the wrong hole', function (string $family): void {
+    $build = Strips::upTo(Strips::down(Strips::plan($family)), 'governor_spring');
+
+    expect(fn () => $build->place('governor_spring'))->toThrow(NotYet::class, 'hole');
+})->with(['float_fixed_jet', 'float_adjustable_main', 'float_pilot_jet', 'updraft']);
+
+it('catches the emulsion tube the wrong way up', function (string $family): void {
+    $build = Strips::upTo(Strips::down(Strips::plan($family)), 'emulsion_tube');
+
+    expect(fn () => $build->place('emulsion_tube'))->toThrow(NotYet::class, 'Long collar first');
+})->with(['float_fixed_jet', 'float_adjustable_main', 'float_pilot_jet']);
+
+it('catches the spigot not in the fork', function (): void {
+    $build = Strips::upTo(Strips::down(Strips::plan('kart_pumper')), 'metering_diaphragm');
+
+    expect(fn () => $build->place('metering_diaphragm'))->toThrow(NotYet::class, 'Spigot inside the fork');
+});
+
+it('flags the critical spring that must not be stretched', function (string $family): void {
+    expect(Strips::plan($family)->parts['metering_spring']->caution)->toMatch('/stretch/');
+})->with(['cube_opposed', 'cube_stacked', 'kart_pumper']);
+
+it('keeps rubber out of the cleaner', function (): void {
+    foreach (Strips::all() as [$plan]) {
+        foreach ($plan->parts as $part) {
+            if (! $part->isTask && preg_match('/o_ring|diaphragm|gasket$|^needle$|inlet_needle/', $part->key) === 1) {
+                expect($part->never)->toBe('cleaner', "{$plan->family} {$part->key}");
+            }
+        }
+    }
+});
+
+it('catches the assembly with parts outstanding', function (): void {
+    $tray = Strips::down(Strips::plan('cube_opposed'));
+    $build = Build::from($tray);
+    foreach ($build->order() as $part) {
+        $build = $build->place($part->key, looked: true, count: $part->key === 'metering_screws' ? 3 : null);
+    }
+    expect($build->leftOver())->toBe(['Left on the tray, cell '.$tray->cell('metering_screws')?->number.': Metering cover screws, 1 of 4.']);
+
+    // A new one from the kit, or a note of what became of it, accounts for it.
+    expect($build->account('metering_screws', 'one lost, new one fitted')->isDone())->toBeTrue();
+});
+
+it('catches the part that should not have been there', function (): void {
+    $tray = Strips::down(Strips::plan('pulse_pump'))->unexpected('Second spring', 1);
+    $build = Build::from($tray);
+    foreach ($build->order() as $part) {
+        $build = $build->place($part->key, looked: true);
+    }
+
+    expect($build->leftOver())->toHaveCount(1)->and($build->leftOver()[0])->toContain('Second spring')
+        ->and($build->account('unexpected_13', 'left out: somebody\'s addition')->isDone())->toBeTrue();
+});

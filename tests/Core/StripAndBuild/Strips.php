@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\StripAndBuild;
+
+use DustyJet\Knowledge\StripFile;
+use DustyJet\StripAndBuild\Build;
+use DustyJet\StripAndBuild\StripPlan;
+use DustyJet\StripAndBuild\Tray;
+
+/** The real families, taken down. */
+final class Strips
+{
+    /** @return array<string, array{StripPlan}> every variant of every family */
+    public static function all(): array
+    {
+        $plans = [];
+        foreach (glob(__DIR__.'/../../../core/knowledge/strip/*.yaml') ?: [] as $file) {
+            foreach (StripFile::parse((string) file_get_contents($file)) as $variant => $plan) {
+                $plans["{$plan->family}, {$variant}"] = [$plan];
+            }
+        }
+
+        return $plans;
+    }
+
+    public static function plan(string $family, ?string $variant = null): StripPlan
+    {
+        $plans = StripFile::parse((string) file_get_contents(__DIR__."/../../../core/knowledge/strip/{$family}.yaml"));
+
+        return $plans[$variant ?? array_key_first($plans)];
+    }
+
+    /** @param  list<string>  $without parts left where they are, with all that is behind them */
+    public static function down(StripPlan $plan, array $without = []): Tray
+    {
+        $tray = Tray::empty($plan);
+        foreach ($plan->stripOrder() as $part) {
+            if (! in_array($part->key, $without, true) && array_diff($part->after, $tray->off()) === []) {
+                $tray = $tray->takeOff($part->key);
+            }
+        }
+
+        return $tray;
+    }
+
+    /** Builds in the computed order up to, not including, a part. */
+    public static function upTo(Tray $tray, string $part): Build
+    {
+        $build = Build::from($tray);
+        foreach ($build->order() as $next) {
+            if ($next->key === $part) {
+                break;
+            }
+            $build = $build->place($next->key, looked: true);
+        }
+
+        return $build;
+    }
+}
