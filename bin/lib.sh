@@ -94,7 +94,7 @@ make_database() {
 PHP_FAST_FLAGS=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
 
 # PHP's own server with several workers and a warm opcode cache.
-PHP_SERVER_FLAGS=("${PHP_FAST_FLAGS[@]}" -d opcache.enable=1 -d opcache.validate_timestamps=1 -d upload_max_filesize=10M -d post_max_size=12M -d memory_limit=256M -d expose_php=0)
+PHP_SERVER_FLAGS=("${PHP_FAST_FLAGS[@]}" -d opcache.enable=1 -d opcache.validate_timestamps=1 -d upload_max_filesize=20M -d post_max_size=22M -d memory_limit=256M -d expose_php=0)
 
 # start_server PORT WORKERS LOG : in a process group of its own, because the workers outlive a parent that is killed alone.
 start_server() {

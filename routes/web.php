@@ -9,6 +9,7 @@ use App\Http\Controllers\HoldTestController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
 use App\Http\Controllers\MachineController;
+use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\ReportPdfController;
 use App\Http\Controllers\SessionController;
@@ -32,6 +33,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('jobs/{job}/report', [ReportController::class, 'show'])->name('report.show');
     Route::get('jobs/{job}/report.pdf', [ReportPdfController::class, 'show'])->name('report.pdf');
     Route::post('jobs/{job}/hold-tests', [HoldTestController::class, 'store'])->name('hold-tests.store');
+    Route::post('jobs/{job}/photos', [PhotoController::class, 'store'])->name('photos.store');
+    Route::get('jobs/{job}/photos/{photo}', [PhotoController::class, 'show'])->whereUuid('photo')->name('photos.show');
     Route::post('jobs/{job}/entries/{kind}', [EntryController::class, 'store'])->name('entries.store');
     Route::get('jobs/{job}', [JobController::class, 'show'])->name('jobs.show');
     Route::get('jobs/{job}/{station}', [StationController::class, 'show'])->name('stations.show');

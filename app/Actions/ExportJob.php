@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Entry;
 use App\Models\Job;
+use App\Models\Photo;
 use App\Models\Trace;
 
 /** Writes a job as a versioned JSON file; importing it elsewhere and writing it again gives the same bytes. */
@@ -42,6 +43,12 @@ final readonly class ExportJob
                 'readings' => $t->readings,
             ])->all(),
         ];
+
+        // Only where there are any: a file without photos reads as it always did.
+        $photos = $job->photos()->get(['id'])->map(static fn (Photo $p): array => ['id' => $p->id, 'jpeg' => base64_encode($p->jpeg())])->all();
+        if ($photos !== []) {
+            $file['photos'] = $photos;
+        }
 
         return json_encode($file, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }

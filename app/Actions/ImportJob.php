@@ -6,7 +6,9 @@ namespace App\Actions;
 
 use App\Models\Entry;
 use App\Models\Job;
+use App\Models\Photo;
 use App\Models\Trace;
+use App\Photos\Photograph;
 use DustyJet\BenchLog\EntryKind;
 use DustyJet\BenchLog\JobFileRejected;
 use DustyJet\Carburetor\Family;
@@ -21,7 +23,7 @@ use JsonSchema\Validator;
 /** Takes a job file in, whole or not at all. */
 final readonly class ImportJob
 {
-    public const MOST_BYTES = 8_000_000;
+    public const MOST_BYTES = 19_000_000;
 
     private const SCHEMA = 'docs/formats/job-1.schema.json';
 
@@ -106,11 +108,16 @@ final readonly class ImportJob
         foreach ($traces as $trace) {
             $this->storeTrace($job, $trace);
         }
+        /** @var list<array{id: string, jpeg: string}> $photos */
+        $photos = $file['photos'] ?? [];
+        foreach ($photos as $photo) {
+            Photo::keep($photo['id'], $job->id, Photograph::kept((string) base64_decode($photo['jpeg'], true)));
+        }
         /** @var list<array{id: string, seq: int, kind: string, version: int, payload: array<string, mixed>, at: string, by: string, supersedes: string|null}> $entries */
         $entries = $file['entries'];
         foreach ($entries as $i => $entry) {
             $entry['seq'] === $i + 1 || throw JobFileRejected::schema("entries[{$i}].seq", 'entries must be numbered 1, 2, 3 without a gap');
-            $this->storeEntry($job, $entry, array_column($traces, 'id'));
+            $this->storeEntry($job, $entry, [...array_column($traces, 'id'), ...array_column($photos, 'id')]);
         }
         $job->reflect($job->worksheet($this->family), $this->catalogue);
 
@@ -128,9 +135,9 @@ final readonly class ImportJob
 
     /**
      * @param  array{id: string, seq: int, kind: string, version: int, payload: array<string, mixed>, at: string, by: string, supersedes: string|null}  $entry
-     * @param  list<string>  $traces
+     * @param  list<string>  $kept ids of the traces and photos in the file
      */
-    private function storeEntry(Job $job, array $entry, array $traces): void
+    private function storeEntry(Job $job, array $entry, array $kept): void
     {
         $kind = EntryKind::from($entry['kind']);
         try {
@@ -138,7 +145,8 @@ final readonly class ImportJob
         } catch (Rejected $rejected) {
             throw JobFileRejected::schema('entries['.($entry['seq'] - 1).'].payload', $rejected->getMessage());
         }
-        $kind !== EntryKind::HoldTested || in_array($entry['payload']['trace'], $traces, true) || throw JobFileRejected::broken("Entry {$entry['seq']} names a trace that is not in the file.");
+        $kind !== EntryKind::HoldTested || in_array($entry['payload']['trace'], $kept, true) || throw JobFileRejected::broken("Entry {$entry['seq']} names a trace that is not in the file.");
+        $kind !== EntryKind::PhotoTaken || in_array($entry['payload']['photo'], $kept, true) || throw JobFileRejected::broken("Entry {$entry['seq']} names a photo that is not in the file.");
         Entry::query()->create([
             'id' => $entry['id'],
             'job_id' => $job->id,

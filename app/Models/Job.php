@@ -67,6 +67,15 @@ final class Job extends Model
         return $traces;
     }
 
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        $photos = $this->hasMany(Photo::class);
+        $photos->orderBy('id');
+
+        return $photos;
+    }
+
     /** @return Collection<int, self> soonest promised first */
     public static function onTheBench(): Collection
     {

@@ -23,6 +23,16 @@ document.addEventListener("click", (event) => {
     machine.closest(".dj-found").replaceChildren();
     document.querySelector("#work-form [data-next]")?.focus();
   }
+  const board = event.target.closest("[data-pinboard]");
+  if (board) {
+    const box = board.getBoundingClientRect();
+    const form = document.querySelector(`[data-pinform="${board.dataset.pinboard}"]`);
+    if (form) {
+      form.elements.across.value = ((100 * (event.clientX - box.left)) / box.width).toFixed(1);
+      form.elements.down.value = ((100 * (event.clientY - box.top)) / box.height).toFixed(1);
+      form.elements.text.focus();
+    }
+  }
   if (event.target.closest('a[href="#answers"]')) {
     event.preventDefault();
     const answers = document.getElementById("answers");

@@ -9,8 +9,8 @@ const freshen = (root) => {
   });
 };
 
-// What someone has opened among the suspects stays open while they rank anew.
-const keepOpen = (attribute, node, change) => !(attribute === "open" && change === "remove" && node.closest(".dj-triage"));
+// What someone has opened among suspects and photos stays open through a swap.
+const keepOpen = (attribute, node, change) => !(attribute === "open" && change === "remove" && node.closest(".dj-triage, .dj-photos"));
 
 htmx.defineExtension("morph", {
   isInlineSwap: (style) => style.startsWith("morph"),

@@ -42,6 +42,8 @@ final class StoreEntryRequest extends FormRequest
             EntryKind::CheckAnswered => ['check' => ['required', 'string', 'max:60'], 'answers' => ['required', 'array', 'max:4'], 'answers.*' => ['required', 'string', 'max:20']],
             EntryKind::FaultRepaired => ['fault' => ['required', 'string', 'max:60']],
             EntryKind::FlowStepped => ['flow' => ['required', 'string', 'max:60'], 'step' => ['required', 'string', 'max:60'], 'worked' => ['required', 'boolean']],
+            EntryKind::PhotoTaken => ['photo' => ['prohibited']],
+            EntryKind::PhotoPinned => ['photo' => ['required', 'uuid'], 'across' => ['required', 'numeric', 'min:0', 'max:100'], 'down' => ['required', 'numeric', 'min:0', 'max:100'], 'text' => ['required', 'string', 'max:120']],
             EntryKind::HandedBack => ['advice' => ['nullable', 'string', 'max:2000']],
             EntryKind::Struck => ['reason' => ['nullable', 'string', 'max:400'], 'supersedes' => ['required', 'uuid']],
             EntryKind::HoldTested => ['trace' => ['prohibited']],
@@ -97,6 +99,7 @@ final class StoreEntryRequest extends FormRequest
         $payload = [];
         foreach ($this->kind()->fields() as $name => $type) {
             $value = match (true) {
+                in_array($name, ['across', 'down'], true) => round($this->float($name) / 100.0, 4),
                 $name === 'units' => Turns::parse($this->string('turns')->toString())->inUnits(),
                 ! $this->filled($name) => null,
                 $type === 'map' => array_filter((array) $this->input($name), is_string(...)),

@@ -18,13 +18,13 @@ final class StoreJobFileRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:8000']];
+        return ['file' => ['required', 'file', 'max:19000']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.required' => 'Choose a job file to import.', 'file.max' => 'The file is larger than 8 MB. A job file is far smaller.'];
+        return ['file.required' => 'Choose a job file to import.', 'file.max' => 'The file is larger than 19 MB. A job file, photos and all, is smaller.'];
     }
 
     public function contents(): string

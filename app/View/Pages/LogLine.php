@@ -69,6 +69,8 @@ final readonly class LogLine
             EntryKind::CheckAnswered => [ucfirst(str_replace('_', ' ', $entry->text('check'))).': ', self::answers($entry)],
             EntryKind::FaultRepaired => ['Cured: ', str_replace('_', ' ', $entry->text('fault'))],
             EntryKind::FlowStepped => [ucfirst(str_replace('_', ' ', $entry->text('flow'))).': ', str_replace('_', ' ', $entry->text('step')).($entry->flag('worked') ? ', done' : ', once more')],
+            EntryKind::PhotoTaken => ['Photo: ', $entry->textOrNull('caption') ?? 'no caption'],
+            EntryKind::PhotoPinned => ['Pin: ', $entry->text('text')],
             EntryKind::HandedBack => ['Handed back', ''],
             EntryKind::Struck => ['Struck an entry'.($entry->textOrNull('reason') === null ? '' : ': '.$entry->text('reason')), ''],
         };

@@ -24,6 +24,7 @@ final readonly class SheetPage
      * @param  list<array{what: string, because: string, minutes: int, href: string}>  $stale
      * @param  list<array{name: string, value: string, from: string}>  $book
      * @param  list<LogLine>  $ribbon
+     * @param  list<PhotoCard>  $photos
      */
     private function __construct(
         public string $jobId,
@@ -48,6 +49,7 @@ final readonly class SheetPage
         public CutawayState $cutaway,
         public object $work,
         public EntryForm $form,
+        public array $photos,
     ) {
     }
 
@@ -83,6 +85,7 @@ final readonly class SheetPage
             cutaway: CutawayState::of($sheet, $station, $diagnosis),
             work: $station === Station::Intake ? IntakeWork::of($job, $sheet, $catalogue, $triage, $diagnosis, $check) : self::work($job, $sheet, $station, $screw),
             form: $form,
+            photos: in_array($station, [Station::Intake, Station::AsFound, Station::Strip, Station::Build], true) ? PhotoCard::all($job, $sheet) : [],
         );
     }
 

@@ -23,6 +23,8 @@ enum EntryKind: string
     case CheckAnswered = 'check_answered';
     case FaultRepaired = 'fault_repaired';
     case FlowStepped = 'flow_stepped';
+    case PhotoTaken = 'photo_taken';
+    case PhotoPinned = 'photo_pinned';
     case HandedBack = 'handed_back';
     case Struck = 'struck';
 
@@ -45,6 +47,8 @@ enum EntryKind: string
             self::CheckAnswered => ['check' => 'text', 'answers' => 'map'],
             self::FaultRepaired => ['fault' => 'text'],
             self::FlowStepped => ['flow' => 'text', 'step' => 'text', 'worked' => 'flag'],
+            self::PhotoTaken => ['photo' => 'uuid', 'station' => 'text', 'caption' => '?text'],
+            self::PhotoPinned => ['photo' => 'uuid', 'across' => 'number', 'down' => 'number', 'text' => 'text'],
             self::HandedBack => ['advice' => '?text'],
             self::Struck => ['reason' => '?text'],
         };

@@ -64,6 +64,7 @@ final readonly class Draft
             EntryKind::StepDone, EntryKind::StepUndone => isset($sheet->family->stepsAt(Station::from($this->word('station')))[$this->word('step')]) || throw UnreadableEntry::unknownName('step', $this->word('step')),
             EntryKind::ThingTouched => isset($sheet->family->stale[$this->word('thing')]) || throw UnreadableEntry::unknownName('action', $this->word('thing')),
             EntryKind::CheckDone => isset($sheet->family->checks[$this->word('check')]) || throw UnreadableEntry::unknownName('check', $this->word('check')),
+            EntryKind::PhotoPinned => isset($sheet->photos[$this->word('photo')]) || throw UnreadableEntry::unknownName('photo', $this->word('photo')),
             EntryKind::SchoolChosen => School::tryFrom($this->word('school')) !== null || throw UnreadableEntry::unknownName('school', $this->word('school')),
             EntryKind::IntakeTaken => (isset($sheet->family->variants[$this->word('variant')]) && Sense::tryFrom($this->word('idle_sense')) !== null) || throw UnreadableEntry::unknownName('variant', $this->word('variant')),
             default => null,
@@ -75,6 +76,10 @@ final readonly class Draft
     {
         if (is_int($this->payload['units'] ?? null)) {
             Turns::ofUnits($this->payload['units']);
+        }
+        foreach (['across', 'down'] as $side) {
+            $share = $this->payload[$side] ?? 0;
+            (is_int($share) || is_float($share)) && $share >= 0 && $share <= 1 || throw NotAllowedNow::offThePhoto();
         }
         $rpm = $this->payload['rpm'] ?? null;
         if (is_int($rpm) || is_float($rpm)) {

@@ -23,6 +23,11 @@ final class NotAllowedNow extends \DomainException implements Rejected
         return new self('counted_too_late', "The {$screw} was already out, so this is not how it was found. Note what you know instead.");
     }
 
+    public static function offThePhoto(): self
+    {
+        return new self('off_the_photo', 'A pin lies on the photo: across and down between its edges.');
+    }
+
     public static function notStale(string $item): self
     {
         return new self('not_stale', "{$item} is not stale. There is nothing to override.");

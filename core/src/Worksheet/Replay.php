@@ -61,6 +61,9 @@ final class Replay
     /** @var array<string, array<string, array{counted: int, worked: bool}>> */
     private array $flowSteps = [];
 
+    /** @var array<string, PhotoRecord> */
+    private array $photos = [];
+
     private ?Entry $handedBack = null;
 
     private function __construct(private readonly Family $family, private readonly Log $log)
@@ -96,6 +99,8 @@ final class Replay
             EntryKind::CheckAnswered => $this->checkAnswered($entry),
             EntryKind::FaultRepaired => $this->repaired[$entry->text('fault')] = true,
             EntryKind::FlowStepped => $this->flowStepped($entry),
+            EntryKind::PhotoTaken => $this->photos[$entry->text('photo')] = new PhotoRecord($entry->text('photo'), $entry->text('station'), $entry->textOrNull('caption'), $entry->id, $entry->by, $entry->at),
+            EntryKind::PhotoPinned => $this->pinned($entry),
             EntryKind::HandedBack => $this->handedBack = $entry,
             EntryKind::NoteAdded, EntryKind::Struck => null,
         };
@@ -220,6 +225,15 @@ final class Replay
         }
     }
 
+    private function pinned(Entry $entry): void
+    {
+        $photo = $this->photos[$entry->text('photo')] ?? null;
+        if ($photo !== null) {
+            $share = static fn (string $side): float => max(0.0, min(1.0, $entry->number($side)));
+            $this->photos[$photo->photo] = $photo->pinned(new Pin($entry->id, $share('across'), $share('down'), $entry->text('text')));
+        }
+    }
+
     private function flowStepped(Entry $entry): void
     {
         $before = $this->flowSteps[$entry->text('flow')][$entry->text('step')] ?? ['counted' => 0, 'worked' => false];
@@ -317,7 +331,7 @@ final class Replay
             $stations[$station->value] = $this->stationState($station, $checks);
         }
 
-        return new Worksheet($this->family, $this->log, $this->intake, $this->adjusters, $this->stepsDone, $this->holds, array_values($this->stale), $this->overrides, $checks, $this->handedBack?->at, $this->handedBack?->textOrNull('advice'), $stations, array_values($this->told), array_keys($this->checksDone), array_keys($this->repaired), $this->flowSteps);
+        return new Worksheet($this->family, $this->log, $this->intake, $this->adjusters, $this->stepsDone, $this->holds, array_values($this->stale), $this->overrides, $checks, $this->handedBack?->at, $this->handedBack?->textOrNull('advice'), $stations, array_values($this->told), array_keys($this->checksDone), array_keys($this->repaired), $this->flowSteps, $this->photos);
     }
 
     /** @param  array<string, CheckState>  $checks */

@@ -25,6 +25,7 @@ final readonly class Worksheet
      * @param  list<string>  $checksDone
      * @param  list<string>  $repaired faults
      * @param  array<string, array<string, array{counted: int, worked: bool}>>  $flowSteps by flow and step
+     * @param  array<string, PhotoRecord>  $photos oldest first
      */
     public function __construct(
         public Family $family,
@@ -43,6 +44,7 @@ final readonly class Worksheet
         public array $checksDone,
         public array $repaired,
         public array $flowSteps,
+        public array $photos,
     ) {
     }
 

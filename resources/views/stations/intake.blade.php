@@ -8,6 +8,7 @@
     @endif
     @include('stations.intake.ticks')
     @include('stations.intake.said')
+    @include('stations.photos')
     @if ($page->work->fuelWarning)
         <p class="dj-clear"><x-icons.drop class="is-warn" /><span>{{ $page->work->fuelWarning }}</span></p>
     @endif

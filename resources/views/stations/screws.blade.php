@@ -19,4 +19,5 @@
             </div>
         </x-instruments.dial>
     </x-forms.entry>
+    @includeWhen($page->station->value === 'as-found', 'stations.photos')
 </section>

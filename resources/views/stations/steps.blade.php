@@ -11,4 +11,5 @@
             </li>
         @endforeach
     </ol>
+    @includeUnless($page->station->value === 'clean', 'stations.photos')
 </section>

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Job;
+use App\Models\Person;
+use App\Models\Photo;
+use App\Photos\Photograph;
+use DustyJet\BenchLog\EntryKind;
+use DustyJet\Carburetor\Family;
+use DustyJet\Diagnosis\Catalogue;
+use DustyJet\Worksheet\Draft;
+use DustyJet\Worksheet\Worksheet;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps a photo and logs it, once. */
+final readonly class RecordPhoto
+{
+    public function __construct(private Family $family, private Catalogue $catalogue)
+    {
+    }
+
+    /**
+     * @param  string  $photoId derived from the client id, so that a resent request names the same photo
+     *
+     * @throws \DustyJet\Rejected If the job takes no more entries.
+     */
+    public function __invoke(Job $job, Person $by, string $clientId, string $photoId, Photograph $picture, string $station, ?string $caption, int $seen): Worksheet
+    {
+        $draft = new Draft(EntryKind::PhotoTaken, ['photo' => $photoId, 'station' => $station] + ($caption === null ? [] : ['caption' => $caption]));
+
+        return DB::transaction(function () use ($job, $by, $clientId, $photoId, $picture, $draft, $seen): Worksheet {
+            $sheet = $job->log($this->family, $this->catalogue, $by, $clientId, $draft, $seen);
+            Photo::keep($photoId, $job->id, $picture);
+
+            return $sheet;
+        });
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Photos\Photograph;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * A picture on a job. Its bytes are fetched only when they are shown.
+ *
+ * @property string $id
+ * @property string $job_id
+ * @property int $width_px
+ * @property int $height_px
+ */
+final class Photo extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    /** Keeps a picture once: the same id again adds nothing. */
+    public static function keep(string $id, string $jobId, Photograph $picture): void
+    {
+        DB::insert("insert into photos (id, job_id, width_px, height_px, jpeg) values (?, ?, ?, ?, decode(?, 'base64')) on conflict (id) do nothing", [$id, $jobId, $picture->width, $picture->height, base64_encode($picture->jpeg)]);
+    }
+
+    public function jpeg(): string
+    {
+        $row = DB::selectOne("select encode(jpeg, 'base64') as base64 from photos where id = ?", [$this->id]);
+
+        return is_object($row) && isset($row->base64) && is_string($row->base64) ? (string) base64_decode($row->base64, true) : '';
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['width_px' => 'integer', 'height_px' => 'integer'];
+    }
+}
