@@ -8,7 +8,7 @@
         </x-forms.entry>
     @endunless
     @foreach ($page->photos as $photo)
-        <figure>
+        <figure id="photo-{{ $photo->id }}">
             <svg viewBox="0 0 {{ $photo->width }} {{ $photo->height }}" role="img" aria-label="{{ $photo->said }}" data-pinboard="{{ $photo->id }}">
                 <image href="{{ $photo->href }}" width="{{ $photo->width }}" height="{{ $photo->height }}" />
                 @foreach ($photo->pins as $pin)
@@ -18,7 +18,7 @@
             <figcaption>{{ $photo->caption }} <small>{{ $photo->taken }}</small></figcaption>
             <ol>
                 @foreach ($photo->pins as $pin)
-                    <li><span>{{ $pin['text'] }}</span>
+                    <li><span>{{ $pin['number'] }}. {{ $pin['text'] }}</span>
                         @unless ($page->isClosed)
                             <x-forms.entry :form="$page->form" kind="struck"><input type="hidden" name="supersedes" value="{{ $pin['entry'] }}"><button class="btn btn-secondary" type="submit" aria-label="Take pin {{ $pin['number'] }} off">Off</button></x-forms.entry>
                         @endunless
