@@ -8,6 +8,7 @@ use App\Http\Controllers\EntryController;
 use App\Http\Controllers\HoldTestController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
+use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\MachineController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\ReportController;
@@ -24,6 +25,8 @@ Route::middleware('guest')->group(function (): void {
 Route::middleware('auth')->group(function (): void {
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/', BoardController::class)->name('board');
+    Route::get('library', [LibraryController::class, 'index'])->name('library.index');
+    Route::get('library/{family}', [LibraryController::class, 'show'])->name('library.show');
     Route::get('machines', [MachineController::class, 'index'])->name('machines.index');
     Route::get('jobs/create', [JobController::class, 'create'])->name('jobs.create');
     Route::post('jobs', [JobController::class, 'store'])->name('jobs.store');

@@ -7,10 +7,13 @@ namespace App\Providers;
 use App\Models\Job;
 use App\Policies\JobPolicy;
 use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Guide;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Knowledge\DiagnosisFiles;
 use DustyJet\Knowledge\FamilyFile;
+use DustyJet\Knowledge\GuideFile;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -22,6 +25,8 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     private const FAMILY_FILE = 'core/knowledge/families/float_bowl.yaml';
+
+    private const GUIDE_FILE = 'core/knowledge/identify.yaml';
 
     private const DIAGNOSIS_FILES = 'core/knowledge/diagnosis/*.yaml';
 
@@ -44,6 +49,7 @@ final class AppServiceProvider extends ServiceProvider
 
             return $catalogue instanceof Catalogue ? $catalogue : $read();
         });
+        $this->app->singleton(Guide::class, static fn (Application $app): Guide => GuideFile::parse((string) file_get_contents(base_path(self::GUIDE_FILE)), array_keys($app->make(Catalogue::class)->families)));
     }
 
     public function boot(): void

@@ -51,6 +51,8 @@ for (const theme of ["light", "dark"]) {
       const everyPage = [
         "/",
         "/jobs/create",
+        "/library?a=1-1",
+        "/library/float_side_pump",
         ...STATIONS.map((s) => `${of("Tilby 46")}/${s}`),
         `${of("Korvo")}/intake`,
         `${of("Marlin")}/intake`,
@@ -62,6 +64,7 @@ for (const theme of ["light", "dark"]) {
       const phonePages = [
         "/",
         "/jobs/create",
+        "/library/cube_opposed",
         `${of("Korvo")}/intake`,
         `${of("Marlin")}/as-found`,
         `${of("Tilby 46")}/bench-test`,

@@ -108,6 +108,8 @@ test("nothing scrolls sideways on a phone, and targets are large enough for a th
   for (const path of [
     "/",
     "/jobs/create",
+    "/library?a=1",
+    "/library/float_side_pump",
     ...[
       "intake",
       "as-found",

@@ -6,7 +6,7 @@
         <h1 class="visually-hidden">Bench board</h1>
         <div id="errors" class="dj-errors-at"><x-forms.errors :messages="$errors->all()" /></div>
         <section class="dj-bay bay-hands" aria-labelledby="h-hands">
-            <header class="bay-h"><h2 id="h-hands">Needs hands</h2><span class="cnt">soonest promised first</span><a class="btn btn-secondary new" href="{{ route('jobs.create') }}" data-intake><x-icons.plus /> Intake <kbd class="dj-kbd">I</kbd></a></header>
+            <header class="bay-h"><h2 id="h-hands">Needs hands</h2><span class="cnt">soonest promised first</span><a class="btn btn-secondary" href="{{ route('library.index') }}">Library</a><a class="btn btn-secondary new" href="{{ route('jobs.create') }}" data-intake><x-icons.plus /> Intake <kbd class="dj-kbd">I</kbd></a></header>
             @forelse ($page->jobs as $job)
                 @if ($loop->first)
                     <x-board.hero :job="$job" />

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class ShowLibraryRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    /** @return list<int> places of the answers chosen so far */
+    public function chosen(): array
+    {
+        $path = $this->query('a');
+
+        return is_string($path) && preg_match('~^\d{1,2}(?:-\d{1,2}){0,9}$~', $path) === 1 ? array_map(intval(...), explode('-', $path)) : [];
+    }
+
+    public function variant(): string
+    {
+        $variant = $this->query('variant');
+
+        return is_string($variant) ? $variant : '';
+    }
+}
