@@ -51,7 +51,7 @@ final readonly class FamilySheetPage
         return new self(
             title: $kind->name,
             fits: $kind->fits,
-            variants: array_values(array_map(static fn (StripPlan $p): array => ['name' => ucfirst(str_replace('_', ' ', $p->variant)), 'href' => route('library.show', [$kind->id, 'variant' => $p->variant]), 'selected' => $p === $plan], $plans)),
+            variants: array_values(array_map(static fn (StripPlan $p): array => ['name' => $p->name, 'href' => route('library.show', [$kind->id, 'variant' => $p->variant]), 'selected' => $p === $plan], $plans)),
             strip: array_map(static fn (TrayPart $p): array => ['name' => self::name($p), 'note' => $p->caution ?? '', 'spring' => $p->isSpring], $plan->stripOrder()),
             springs: (string) $tray->springs()['expected'],
             build: array_map(static fn (TrayPart $p): array => ['name' => self::name($p), 'note' => $p->guard ?? ''], Build::from($tray)->order()),

@@ -75,7 +75,7 @@ final readonly class StripFile
             }
         }
 
-        return new StripPlan($this->file->text('family'), $variant, $parts, $rules, $this->file->provenance());
+        return new StripPlan($this->file->text('family'), $variant, $this->file->map('variants')->map($variant)->text('name'), $parts, $rules, $this->file->provenance());
     }
 
     /** @throws UnusableKnowledge */

@@ -11,7 +11,7 @@ final readonly class StripPlan
      * @param  array<string, TrayPart>  $parts
      * @param  list<BuildRule>  $rules
      */
-    public function __construct(public string $family, public string $variant, public array $parts, public array $rules, public string $provenance)
+    public function __construct(public string $family, public string $variant, public string $name, public array $parts, public array $rules, public string $provenance)
     {
     }
 
