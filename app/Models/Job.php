@@ -151,7 +151,7 @@ final class Job extends Model
     public function reflect(Worksheet $sheet, Catalogue $catalogue): void
     {
         $triage = new Triage($catalogue, $sheet);
-        $next = $sheet->moves($triage->hasComplaint() && $sheet->handedBackAt === null ? $triage->diagnosis() : null)[0] ?? null;
+        $next = $sheet->moves($triage->leads() ? $triage->diagnosis() : null)[0] ?? null;
         $this->fill([
             'machine' => mb_substr($sheet->intake->machine ?? $this->machine, 0, 200),
             'engine' => mb_substr($sheet->intake->engine ?? '', 0, 200),

@@ -56,9 +56,9 @@ final readonly class SheetPage
     public static function of(Job $job, Worksheet $sheet, Catalogue $catalogue, Station $station, string $screw = '', string $check = ''): self
     {
         $triage = new Triage($catalogue, $sheet);
-        $diagnosis = $sheet->handedBackAt === null && ($triage->hasComplaint() || $station === Station::Intake) ? $triage->diagnosis() : null;
+        $diagnosis = $triage->leads() || ($station === Station::Intake && $sheet->handedBackAt === null) ? $triage->diagnosis() : null;
         $form = new EntryForm($job, $sheet->log->length(), $station->value);
-        $moves = NextMove::all($job, $sheet, $station, $triage->hasComplaint() ? $diagnosis : null);
+        $moves = NextMove::all($job, $sheet, $station, $triage->leads() ? $diagnosis : null);
         $line = Fitting::line($job, $sheet, $station);
         $to = static fn (?Station $s): ?string => $s === null ? null : route('stations.show', [$job, $s->value]);
 

@@ -65,6 +65,12 @@ final readonly class Triage
         return false;
     }
 
+    /** Whether the diagnosis still has a say in what comes next: a complaint is named and the carburetor is not begun. */
+    public function leads(): bool
+    {
+        return $this->sheet->handedBackAt === null && $this->sheet->stations[Station::Strip->value]->done === 0 && $this->hasComplaint();
+    }
+
     /** @return array<string, Answer> in the order they were given */
     public function answers(): array
     {

@@ -143,3 +143,9 @@ it('names only faults that exist in the steps that cure them', function (): void
         }
     }
 });
+
+it('has a say in what comes next until the carburetor is begun', function (): void {
+    expect(triage(new Bench)->leads())->toBeFalse()
+        ->and(triage(told(new Bench, ['surges' => 'some']))->leads())->toBeTrue()
+        ->and(triage(told(new Bench, ['surges' => 'some'])->step(Station::Strip, 'fuel_off'))->leads())->toBeFalse();
+});
