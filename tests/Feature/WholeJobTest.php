@@ -46,6 +46,10 @@ it('takes a job from intake to hand-back over HTTP', function (): void {
     $this->get("/jobs/{$job->id}/report")->assertSee('Fresh fuel each season.')->assertSee('passes, 1,760 rpm')->assertSee('Inlet needle at 5.0 psi');
     expect((string) $this->get("/jobs/{$job->id}/report.pdf")->assertHeader('Content-Type', 'application/pdf')->getContent())->toStartWith('%PDF-');
     $this->get('/')->assertSee('Handed back');
+    foreach (Station::cases() as $station) {
+        $this->get("/jobs/{$job->id}/{$station->value}")->assertOk()->assertSee('Handed back.');
+    }
+    $this->get("/jobs/{$job->id}/intake")->assertSee('It floods')->assertDontSee('Cured, log it')->assertDontSee('Keep the photo');
 });
 
 it('corrects the intake without losing what was first written', function (): void {

@@ -83,21 +83,17 @@ final readonly class SheetPage
             nextHref: $to($station->next()),
             isClosed: $sheet->handedBackAt !== null,
             cutaway: CutawayState::of($sheet, $station, $diagnosis),
-            work: $station === Station::Intake ? IntakeWork::of($job, $sheet, $catalogue, $triage, $diagnosis, $check) : self::work($job, $sheet, $station, $screw),
+            work: match ($station) {
+                Station::Intake => IntakeWork::of($job, $sheet, $catalogue, $triage, $diagnosis, $check),
+                Station::AsFound, Station::Set => ScrewWork::of($job, $sheet, $station, $screw),
+                Station::Strip, Station::Clean, Station::Build => StepsWork::of($sheet, $station),
+                Station::BenchTest => HoldTestWork::of($job, $sheet),
+                Station::Run => RunWork::of($job, $sheet, $screw),
+                Station::HandBack => HandBackWork::of($job, $sheet),
+            },
             form: $form,
             photos: in_array($station, [Station::Intake, Station::AsFound, Station::Strip, Station::Build], true) ? PhotoCard::all($job, $sheet) : [],
         );
-    }
-
-    private static function work(Job $job, Worksheet $sheet, Station $station, string $screw): object
-    {
-        return match ($station) {
-            Station::Intake, Station::AsFound, Station::Set => ScrewWork::of($job, $sheet, $station, $screw),
-            Station::Strip, Station::Clean, Station::Build => StepsWork::of($sheet, $station),
-            Station::BenchTest => HoldTestWork::of($job, $sheet),
-            Station::Run => RunWork::of($job, $sheet, $screw),
-            Station::HandBack => HandBackWork::of($job, $sheet),
-        };
     }
 
     /** @param  list<Fitting>  $line */
