@@ -40,7 +40,8 @@ final readonly class RecordHoldTest
         $draft = new Draft(EntryKind::HoldTested, [
             'trace' => $traceId,
             'method' => $trace->isVacuum ? 'vacuum' : 'pressure',
-            'volume_ml' => $rig->volume->inMillilitres(),
+            'volume_ml' => (float) sprintf('%.6g', $rig->volume->inMillilitres()),
+            'volume_u_percent' => (float) sprintf('%.3g', 100.0 * $rig->relativeUncertainty),
             'limit_ml_min' => $limits->leak->inMillilitresPerMinute(),
             'wetted' => $wetted,
             'result' => HoldRecord::result($result, $last, $trace->durationSeconds()),

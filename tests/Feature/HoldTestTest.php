@@ -69,3 +69,27 @@ it('answers a bad address without a trace of its insides', function (string $pat
 
     expect($answer->getStatusCode())->toBe(404)->and((string) $answer->getContent())->not->toContain('vendor/')->not->toContain('Stack');
 })->with(['/jobs/not-a-uuid', '/jobs/0195b9f0-0000-7000-8000-000000000000/set', '/jobs/{job}/moon']);
+
+it('measures the rig by a reference volume, and carries its uncertainty into the flow', function (): void {
+    $job = $this->job;
+    $readings = implode("\n", array_map(static fn (int $t): string => $t.' '.number_format(5.0 - 0.01 * $t, 2), range(0, 120, 10)));
+    $this->hold($job, ['readings' => $readings])->assertSessionHasNoErrors();
+    $this->hold($job, ['readings' => $readings, 'reference_ml' => '10', 'rig_before' => '10', 'rig_after' => '6.5'])->assertSessionHasNoErrors();
+    [$typed, $measured] = Entry::query()->where('kind', 'hold_tested')->orderBy('seq')->get()->map(fn (Entry $e): array => $e->payload)->all();
+
+    expect($measured['volume_ml'])->toEqualWithDelta(18.5714, 1e-4)->and($measured['volume_u_percent'])->toEqualWithDelta(1.51, 0.01)->and($typed['volume_u_percent'])->toEqual(0)
+        ->and($measured['result']['leak_ml_min'] / $typed['result']['leak_ml_min'])->toEqualWithDelta(10.0 * 6.5 / 3.5 / 18.0, 1e-6)
+        ->and($measured['result']['leak_high_ml_min'] - $measured['result']['leak_low_ml_min'])->toBeGreaterThan($typed['result']['leak_high_ml_min'] - $typed['result']['leak_low_ml_min']);
+    $this->get("/jobs/{$job->id}/bench-test")->assertSee('value="18.57"', false)->assertSee('value="1.51"', false);
+});
+
+it('does not measure a rig from half of what it needs', function (array $fields, string $message): void {
+    $job = $this->job;
+    $this->hold($job, $fields)->assertSessionHasErrors();
+
+    expect(implode(' ', session('errors')->all()))->toContain($message)->and($job->refresh()->log_length)->toBe(1);
+})->with([
+    'no readings of the gauge' => [['reference_ml' => '10'], 'before the reference volume is opened'],
+    'no reference volume' => [['rig_before' => '10', 'rig_after' => '6.5'], 'needs the reference volume'],
+    'a pressure that rose' => [['reference_ml' => '10', 'rig_before' => '6', 'rig_after' => '7'], 'fall'],
+]);

@@ -10,6 +10,7 @@ use DustyJet\HoldTest\PressureTrace;
 use DustyJet\HoldTest\Rig;
 use DustyJet\HoldTest\TraceCsv;
 use DustyJet\Quantity\Flow;
+use DustyJet\Quantity\GaugePressure;
 use DustyJet\Quantity\PressureUnit;
 use DustyJet\Quantity\Volume;
 use Illuminate\Foundation\Http\FormRequest;
@@ -19,6 +20,9 @@ use Ramsey\Uuid\Uuid;
 /** Typed lines, tapped readings or a CSV file become a trace. */
 final class StoreHoldTestRequest extends FormRequest
 {
+    /** What a workshop gauge is read to where its step is not given. From memory. */
+    private const READ_TO_PSI = 0.1;
+
     public function authorize(): bool
     {
         $job = $this->route('job');
@@ -35,6 +39,10 @@ final class StoreHoldTestRequest extends FormRequest
             'method' => ['required', 'in:pressure,vacuum'],
             'unit' => ['required', 'in:psi,kpa,inhg'],
             'volume_ml' => ['required', 'numeric', 'min:0.5', 'max:2000'],
+            'volume_u_percent' => ['nullable', 'numeric', 'min:0', 'max:50'],
+            'reference_ml' => ['nullable', 'numeric', 'min:0.5', 'max:2000', 'required_with:rig_before,rig_after'],
+            'rig_before' => ['nullable', 'numeric', 'min:0', 'max:1000', 'required_with:reference_ml'],
+            'rig_after' => ['nullable', 'numeric', 'min:0', 'max:1000', 'required_with:reference_ml'],
             'limit_ml_min' => ['required', 'numeric', 'min:0.01', 'max:1000'],
             'step' => ['nullable', 'numeric', 'min:0', 'max:10'],
             'drift_k' => ['nullable', 'numeric', 'min:0', 'max:30'],
@@ -47,7 +55,7 @@ final class StoreHoldTestRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['readings.required_without' => 'Type the readings, tap them in against the clock, or choose a file.', 'file.max' => 'The file is larger than 8 MB. A hold test is far smaller: is this the right file?'];
+        return ['reference_ml.required_with' => 'Measuring the rig needs the reference volume and both readings.', 'rig_before.required_with' => 'Measuring the rig needs the gauge before the reference volume is opened.', 'rig_after.required_with' => 'Measuring the rig needs the gauge after the reference volume is opened.', 'readings.required_without' => 'Type the readings, tap them in against the clock, or choose a file.', 'file.max' => 'The file is larger than 8 MB. A hold test is far smaller: is this the right file?'];
     }
 
     public function clientId(): string
@@ -79,9 +87,18 @@ final class StoreHoldTestRequest extends FormRequest
         return TraceCsv::typed($this->string('readings')->toString(), $unit, $this->string('method')->toString() === 'vacuum', $step);
     }
 
+    /** The rig as measured by a reference volume, or as typed. */
     public function rig(): Rig
     {
-        return new Rig(Volume::ofMillilitres($this->float('volume_ml')));
+        if ($this->filled('reference_ml')) {
+            $unit = PressureUnit::from($this->string('unit')->toString());
+            $gauge = static fn (float $v): GaugePressure => GaugePressure::ofKilopascals($v * $unit->pascals() / 1000.0);
+            $step = $this->filled('step') && $this->float('step') > 0.0 ? $gauge($this->float('step')) : GaugePressure::ofPsi(self::READ_TO_PSI);
+
+            return Rig::measuredBy(Volume::ofMillilitres($this->float('reference_ml')), $gauge($this->float('rig_before')), $gauge($this->float('rig_after')), $step);
+        }
+
+        return new Rig(Volume::ofMillilitres($this->float('volume_ml')), $this->float('volume_u_percent') / 100.0);
     }
 
     public function limits(): Limits

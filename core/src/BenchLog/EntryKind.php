@@ -37,7 +37,7 @@ enum EntryKind: string
             self::ScrewCounted => ['adjuster' => 'text', 'units' => 'integer'],
             self::StepDone, self::StepUndone => ['station' => 'text', 'step' => 'text'],
             self::ThingTouched => ['thing' => 'text'],
-            self::HoldTested => ['trace' => 'uuid', 'method' => 'text', 'volume_ml' => 'number', 'limit_ml_min' => 'number', 'step_psi' => '?number', 'wetted' => 'flag', 'result' => 'map', 'fit' => 'map'],
+            self::HoldTested => ['trace' => 'uuid', 'method' => 'text', 'volume_ml' => 'number', 'volume_u_percent' => '?number', 'limit_ml_min' => 'number', 'step_psi' => '?number', 'wetted' => 'flag', 'result' => 'map', 'fit' => 'map'],
             self::ScrewSet => ['adjuster' => 'text', 'units' => 'integer', 'station' => 'text'],
             self::SchoolChosen => ['adjuster' => 'text', 'school' => 'text'],
             self::SpeedRead => ['adjuster' => 'text', 'units' => 'integer', 'rpm' => 'number', 'mark' => '?text'],

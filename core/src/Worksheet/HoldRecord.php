@@ -29,6 +29,7 @@ final readonly class HoldRecord
         public bool $isVacuum,
         public bool $wetted,
         public float $volumeMl,
+        public float $volumeKnownToPercent,
         public float $limitMlMin,
         public HoldModel $model,
         public Verdict $verdict,
@@ -77,7 +78,7 @@ final readonly class HoldRecord
     {
         $result = $entry->map('result');
         self::refuseWildNumbers($result, 'result');
-        self::refuseWildNumbers([$entry->number('volume_ml'), $entry->number('limit_ml_min')], 'volume_ml and limit_ml_min');
+        self::refuseWildNumbers([$entry->number('volume_ml'), $entry->number('limit_ml_min'), $entry->number('volume_u_percent')], 'volume_ml, volume_u_percent and limit_ml_min');
         $number = static fn (string $name): float => is_numeric($result[$name] ?? null) ? (float) $result[$name] : 0.0;
         $maybe = static fn (string $name): ?float => is_numeric($result[$name] ?? null) ? (float) $result[$name] : null;
         $word = static fn (string $name): string => is_string($result[$name] ?? null) ? $result[$name] : '';
@@ -93,6 +94,7 @@ final readonly class HoldRecord
             $entry->text('method') === 'vacuum',
             $entry->flag('wetted'),
             $entry->number('volume_ml'),
+            $entry->number('volume_u_percent'),
             $entry->number('limit_ml_min'),
             $model,
             $verdict,

@@ -10,10 +10,16 @@
             <div class="dj-field"><label for="method">Method</label><select class="form-select" id="method" name="method"><option value="pressure" @selected($page->work->method === 'pressure')>Pressure</option><option value="vacuum" @selected($page->work->method === 'vacuum')>Vacuum</option></select></div>
             <div class="dj-field"><label for="unit">Gauge in</label><select class="form-select" id="unit" name="unit"><option value="psi" @selected($page->work->unit === 'psi')>psi</option><option value="kpa">kPa</option><option value="inhg" @selected($page->work->unit === 'inHg')>inHg</option></select></div>
             <x-forms.field name="volume_ml" label="Rig volume, ml" :value="$page->work->volume" inputmode="decimal" required />
+            <x-forms.field name="volume_u_percent" label="Volume known to, %" :value="$page->work->volumeKnownTo" inputmode="decimal" />
             <x-forms.field name="limit_ml_min" label="Limit, cc/min" :value="$page->work->limit" inputmode="decimal" required />
             <x-forms.field name="step" label="Gauge step" value="" inputmode="decimal" hint="Empty: found from the readings" />
             <x-forms.field name="drift_k" label="Room drift, K" value="" inputmode="decimal" />
         </div>
+        <fieldset class="dj-choice"><legend>Measure the rig instead</legend>
+            <x-forms.field name="reference_ml" label="Reference volume, ml" value="" inputmode="decimal" hint="Known, at atmosphere" />
+            <x-forms.field name="rig_before" label="Gauge before opening to it" value="" inputmode="decimal" />
+            <x-forms.field name="rig_after" label="Gauge after" value="" inputmode="decimal" hint="10 ml, 10 to 6.5 psi: 18.57 ml" />
+        </fieldset>
     </details>
     <label class="dj-check"><input type="checkbox" name="wetted" value="1" @checked($page->work->suggestWet)> Needle wetted with a drop of fuel</label>
     <button type="submit" class="btn btn-secondary">Judge these readings</button>

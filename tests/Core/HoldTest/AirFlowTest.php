@@ -47,6 +47,13 @@ it('measures a rig: 10 ml opened at 10 psi, 6.5 psi left, is 18.57 ml', function
         ->and(fn () => Rig::measuredBy(Volume::ofMillilitres(10), GaugePressure::ofPsi(5), GaugePressure::ofPsi(6)))->toThrow(QuantityOutOfRange::class);
 });
 
+it('carries the gauge into the volume it measures', function (): void {
+    $rig = Rig::measuredBy(Volume::ofMillilitres(10), GaugePressure::ofPsi(10), GaugePressure::ofPsi(6.5), GaugePressure::ofPsi(0.1));
+
+    // By hand: u 0.1/sqrt(12) = 0.0289 psi; d lnV/dp2 = 10/(6.5 * 3.5) = 0.4396, d lnV/dp1 = 1/3.5 = 0.2857 per psi: 1.514 %.
+    expect(100.0 * $rig->relativeUncertainty)->toEqualWithDelta(1.514, 0.001);
+});
+
 it('solves each leak law as a small-step integration does', function (LeakShape $shape, bool $isVacuum): void {
     $start = $isVacuum ? 50.0 : 34.0;
     $law = LeakLaw::of($shape, $isVacuum, 60.0, 101.325);
