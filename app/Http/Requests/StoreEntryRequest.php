@@ -14,6 +14,8 @@ use Illuminate\Foundation\Http\FormRequest;
 /** Turns the strings of one bench log form into a draft entry. */
 final class StoreEntryRequest extends FormRequest
 {
+    use AppendsToLog;
+
     public function authorize(): bool
     {
         $job = $this->route('job');
@@ -54,16 +56,6 @@ final class StoreEntryRequest extends FormRequest
     public function messages(): array
     {
         return ['rpm.required' => 'Type the speed the tachometer shows.', 'rpm.numeric' => 'The speed must be a number, such as 1750.', 'reason.required' => 'Give a reason: it stands in the report with your name.', 'turns.required' => 'Type the turns, such as 1 3/4.'];
-    }
-
-    public function clientId(): string
-    {
-        return $this->string('client_id')->lower()->toString();
-    }
-
-    public function seen(): int
-    {
-        return $this->integer('seen');
     }
 
     /** @throws \DustyJet\Rejected If the turns cannot be read. */

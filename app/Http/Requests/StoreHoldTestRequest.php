@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Job;
 use DustyJet\HoldTest\Limits;
 use DustyJet\HoldTest\PressureTrace;
 use DustyJet\HoldTest\Rig;
@@ -15,20 +14,14 @@ use DustyJet\Quantity\PressureUnit;
 use DustyJet\Quantity\Volume;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
-use Ramsey\Uuid\Uuid;
 
 /** Typed lines, tapped readings or a CSV file become a trace. */
 final class StoreHoldTestRequest extends FormRequest
 {
+    use AppendsToLog;
+
     /** What a workshop gauge is read to where its step is not given. From memory. */
     private const READ_TO_PSI = 0.1;
-
-    public function authorize(): bool
-    {
-        $job = $this->route('job');
-
-        return $job instanceof Job && $this->user()?->can('append', $job) === true;
-    }
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -58,20 +51,10 @@ final class StoreHoldTestRequest extends FormRequest
         return ['reference_ml.required_with' => 'Measuring the rig needs the reference volume and both readings.', 'rig_before.required_with' => 'Measuring the rig needs the gauge before the reference volume is opened.', 'rig_after.required_with' => 'Measuring the rig needs the gauge after the reference volume is opened.', 'readings.required_without' => 'Type the readings, tap them in against the clock, or choose a file.', 'file.max' => 'The file is larger than 8 MB. A hold test is far smaller: is this the right file?'];
     }
 
-    public function clientId(): string
-    {
-        return $this->string('client_id')->lower()->toString();
-    }
-
     /** The trace's id follows from the entry's, so a resent request names the same one. */
     public function traceId(): string
     {
-        return Uuid::uuid5($this->clientId(), 'trace')->toString();
-    }
-
-    public function seen(): int
-    {
-        return $this->integer('seen');
+        return $this->idOf('trace');
     }
 
     /** @throws \DustyJet\Rejected If the readings are no trace. */

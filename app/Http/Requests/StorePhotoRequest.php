@@ -4,23 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Job;
 use App\Photos\Photograph;
 use App\Photos\PhotoRejected;
 use DustyJet\Carburetor\Station;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
-use Ramsey\Uuid\Uuid;
 
 /** A picture file becomes a photograph. */
 final class StorePhotoRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        $job = $this->route('job');
-
-        return $job instanceof Job && $this->user()?->can('append', $job) === true;
-    }
+    use AppendsToLog;
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -40,19 +33,9 @@ final class StorePhotoRequest extends FormRequest
         return ['photo.required' => 'Take or choose a photo first.', 'photo.max' => 'The photo is larger than 9.5 MB. Take it with fewer pixels.', 'photo.uploaded' => 'The photo did not arrive whole, or is larger than 9.5 MB.'];
     }
 
-    public function clientId(): string
-    {
-        return $this->string('client_id')->lower()->toString();
-    }
-
     public function photoId(): string
     {
-        return Uuid::uuid5($this->clientId(), 'photo')->toString();
-    }
-
-    public function seen(): int
-    {
-        return $this->integer('seen');
+        return $this->idOf('photo');
     }
 
     /** @throws PhotoRejected If the file is no picture. */
