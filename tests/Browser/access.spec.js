@@ -55,7 +55,6 @@ for (const theme of ["light", "dark"]) {
         "/library/float_side_pump",
         ...STATIONS.map((s) => `${of("Tilby 46")}/${s}`),
         `${of("Korvo")}/intake`,
-        `${of("Marlin")}/intake`,
         `${of("Osier")}/run`,
         `${of("Harrowgate 27")}/run`,
         `${of("Tilby 53")}/hand-back`,

@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 use DustyJet\Diagnosis\Answer;
+use DustyJet\Diagnosis\Belief;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\Diagnosis\DiagnosisCase;
 use DustyJet\Diagnosis\Facts;
+use DustyJet\Diagnosis\Hypotheses;
 use DustyJet\Diagnosis\RebuildOrReplace;
 use DustyJet\Diagnosis\Season;
 use Random\Engine\Mt19937;
@@ -81,16 +83,10 @@ it('keeps to what is safe and possible in any case', function (int $round): void
 
 it('believes a fault more for each thing it brings, and less for each it should have brought', function (): void {
     $known = Knowledge::real();
-    $of = function (string $family, array $answers, string $fault): float {
-        foreach (Knowledge::diagnose($family, $answers)->suspects as $suspect) {
-            if ($suspect->fault->id === $fault) {
-                return $suspect->probability;
-            }
-        }
-
-        return 0.0;
-    };
     foreach ($known->families as $family) {
+        $hypotheses = new Hypotheses($known->faultsOf($family), $known->findingsOf($family), new Facts);
+        $of = fn (array $answers, string $fault): float => Belief::of($hypotheses, DiagnosisCase::of($known, $family->id, new Facts, $answers))->chances()[array_search($fault, $hypotheses->faults, true)];
+        $complaint = ['hard_to_start' => Answer::Some];
         foreach ($known->faultsOf($family) as $fault) {
             // The finding that confirms it: shown most surely, whatever family it is.
             $confirming = array_filter($fault->shows, fn (array $s, string $f): bool => $s[0] >= 0.9 && isset($known->findingsOf($family)[$f]), ARRAY_FILTER_USE_BOTH);
@@ -98,9 +94,9 @@ it('believes a fault more for each thing it brings, and less for each it should 
             if ($finding === null) {
                 continue;
             }
-            $before = $of($family->id, ['hard_to_start' => 'some'], $fault->id);
-            expect($of($family->id, ['hard_to_start' => 'some', $finding => 'yes'], $fault->id))->toBeGreaterThan($before, "{$family->id} {$fault->id} {$finding}")
-                ->and($of($family->id, ['hard_to_start' => 'some', $finding => 'no'], $fault->id))->toBeLessThan($before, "{$family->id} {$fault->id} {$finding}");
+            $before = $of($complaint, $fault->id);
+            expect($of([...$complaint, $finding => Answer::Yes], $fault->id))->toBeGreaterThan($before, "{$family->id} {$fault->id} {$finding}")
+                ->and($of([...$complaint, $finding => Answer::No], $fault->id))->toBeLessThan($before, "{$family->id} {$fault->id} {$finding}");
         }
     }
 });
