@@ -72,7 +72,9 @@ for (const theme of ["light", "dark"]) {
       const pages = name === "wide" ? everyPage : phonePages;
       for (const path of pages) {
         await page.goto(path);
-        await page.$$eval("main details", (all) => all.forEach((each) => (each.open = true)));
+        if (/intake|as-found/.test(path)) {
+          await page.$$eval("main details", (all) => all.forEach((each) => (each.open = true)));
+        }
         expect(await violations(page), path).toEqual([]);
       }
     });
