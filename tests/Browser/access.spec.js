@@ -1,19 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, openJob, signIn, test } from "./bench.js";
-
-const STATIONS = [
-  "intake",
-  "as-found",
-  "strip",
-  "bench-test",
-  "clean",
-  "build",
-  "set",
-  "run",
-  "hand-back",
-  "log",
-  "report",
-];
+import { expect, openJob, PAGES, signIn, test } from "./bench.js";
 
 const violations = async (page) => {
   const { violations: found } = await new AxeBuilder({ page })
@@ -53,7 +39,7 @@ for (const theme of ["light", "dark"]) {
         "/jobs/create",
         "/library?a=1-1",
         "/library/float_side_pump",
-        ...STATIONS.map((s) => `${of("Tilby 46")}/${s}`),
+        ...PAGES.map((s) => `${of("Tilby 46")}/${s}`),
         `${of("Korvo")}/intake`,
         `${of("Osier")}/run`,
         `${of("Harrowgate 27")}/run`,

@@ -1,6 +1,21 @@
 // What the browser tests share: signing in, opening a job, and watching that nothing breaks on the way.
 import { expect, test as base } from "@playwright/test";
 
+// Every page of a job.
+export const PAGES = [
+  "intake",
+  "as-found",
+  "strip",
+  "bench-test",
+  "clean",
+  "build",
+  "set",
+  "run",
+  "hand-back",
+  "log",
+  "report",
+];
+
 export const signIn = async (page, name = "R. Okafor") => {
   await page.goto("/sign-in");
   await page.getByRole("button", { name: new RegExp(name) }).click();

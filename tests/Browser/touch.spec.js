@@ -1,4 +1,4 @@
-import { expect, openJob, signIn, test } from "./bench.js";
+import { expect, openJob, PAGES, signIn, test } from "./bench.js";
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -110,19 +110,7 @@ test("nothing scrolls sideways on a phone, and targets are large enough for a th
     "/jobs/create",
     "/library?a=1",
     "/library/float_side_pump",
-    ...[
-      "intake",
-      "as-found",
-      "strip",
-      "bench-test",
-      "clean",
-      "build",
-      "set",
-      "run",
-      "hand-back",
-      "log",
-      "report",
-    ].map((s) => `${job}/${s}`),
+    ...PAGES.map((s) => `${job}/${s}`),
   ]) {
     await page.goto(path);
     expect(
