@@ -13,7 +13,7 @@ use DustyJet\HoldTest\Limits;
 use DustyJet\HoldTest\Rig;
 use DustyJet\HoldTest\ScriptedLeak;
 use DustyJet\HoldTest\TraceCsv;
-use DustyJet\Knowledge\FamilyFile;
+use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\Volume;
 use DustyJet\Worksheet\HoldRecord;
@@ -54,15 +54,15 @@ foreach ([[36000, 0.1, 0.02], [36000, 0.1, 0.1], [120, 1.0, 0.02], [120, 1.0, 0.
     printf("hold test, %6d samples, step %.2f psi, CSV included: median %6.1f ms, worst %6.1f ms, peak memory %.1f MB\n", $samples, $step, $median, $worst, memory_get_peak_usage() / 1e6);
 }
 
-$family = FamilyFile::parse((string) file_get_contents(__DIR__.'/../core/knowledge/families/float_bowl.yaml'));
+$family = FamilyFiles::shipped()->of('float_pilot_jet');
 $result = HoldTest::judge($leak->trace(array_map(floatval(...), range(0, 60, 2)), new Randomizer(new Mt19937($seed))), $rig, $limits);
 $uuid = static fn (int $n): string => sprintf('00000000-0000-4000-8000-%012d', $n);
-$entries = [Entry::of($uuid(1), 1, EntryKind::IntakeTaken, ['machine' => 'Tilby 46', 'engine' => '160 cc', 'complaint' => 'floods', 'variant' => 'fixed_main', 'idle_sense' => 'fuel'], new DateTimeImmutable('2026-01-01'), 'June Halloran')];
-$steps = array_keys($family->steps['strip']);
+$entries = [Entry::of($uuid(1), 1, EntryKind::IntakeTaken, ['machine' => 'Tilby 46', 'engine' => '160 cc', 'complaint' => 'floods', 'variant' => 'removable_pilot', 'idle_sense' => 'fuel'], new DateTimeImmutable('2026-01-01'), 'June Halloran')];
+$parts = $family->plan('removable_pilot')->stripOrder();
 for ($i = 2; $i <= 500; $i++) {
     [$kind, $payload] = match ($i % 5) {
         0 => [EntryKind::HoldTested, ['trace' => $uuid($i + 1000), 'method' => 'pressure', 'volume_ml' => 18.0, 'limit_ml_min' => 0.6, 'wetted' => false, 'result' => HoldRecord::result($result, 30.0, 60.0), 'fit' => $result->fitted->toArray()]],
-        1 => [EntryKind::StepDone, ['station' => 'strip', 'step' => $steps[$i % count($steps)]]],
+        1 => [EntryKind::PartOff, ['part' => $parts[intdiv($i, 5) % count($parts)]->key, 'count' => 1]],
         2 => [EntryKind::ScrewSet, ['adjuster' => 'idle_mixture', 'units' => 60 + $i % 40, 'station' => 'run']],
         3 => [EntryKind::SpeedRead, ['adjuster' => 'idle_mixture', 'units' => 60 + $i % 40, 'rpm' => 1700.0 + $i % 60]],
         default => [EntryKind::NoteAdded, ['text' => "note {$i}"]],

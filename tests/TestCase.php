@@ -27,7 +27,7 @@ abstract class TestCase extends LaravelTestCase
     /** @param  array<string, mixed>  $intake */
     public function openJob(array $intake = []): Job
     {
-        $this->post('/jobs', [...['client_id' => Str::uuid()->toString(), 'machine' => 'Tilby 46 mower', 'engine' => '160 cc', 'complaint' => 'floods', 'variant' => 'fixed_main', 'idle_sense' => 'fuel'], ...$intake])->assertRedirect();
+        $this->post('/jobs', [...['client_id' => Str::uuid()->toString(), 'machine' => 'Tilby 46 mower', 'engine' => '160 cc', 'complaint' => 'floods', 'family' => 'float_pilot_jet', 'variant' => 'removable_pilot', 'idle_sense' => 'fuel'], ...$intake])->assertRedirect();
 
         return Job::query()->latest('opened_at')->firstOrFail();
     }
@@ -36,6 +36,13 @@ abstract class TestCase extends LaravelTestCase
     public function enter(Job $job, string $kind, array $fields = [], ?int $seen = null): TestResponse
     {
         return $this->post("/jobs/{$job->id}/entries/{$kind}", ['client_id' => Str::uuid()->toString(), 'seen' => $seen ?? $job->refresh()->log_length, 'at' => 'set', ...$fields]);
+    }
+
+    public function takeOff(Job $job, string ...$parts): void
+    {
+        foreach ($parts as $part) {
+            $this->enter($job, 'part_off', ['part' => $part, 'count' => 1])->assertSessionHasNoErrors();
+        }
     }
 
     /** @param  array<string, mixed>  $fields */

@@ -11,7 +11,7 @@ use App\Models\Trace;
 use App\Photos\Photograph;
 use DustyJet\BenchLog\EntryKind;
 use DustyJet\BenchLog\JobFileRejected;
-use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Families;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\HoldTest\PressureTrace;
 use DustyJet\Quantity\PressureUnit;
@@ -27,7 +27,7 @@ final readonly class ImportJob
 
     private const SCHEMA = 'docs/formats/job-1.schema.json';
 
-    public function __construct(private Family $family, private Catalogue $catalogue)
+    public function __construct(private Families $families, private Catalogue $catalogue)
     {
     }
 
@@ -100,7 +100,7 @@ final readonly class ImportJob
     {
         /** @var array{id: string, number: string, family: string, opened_at: string} $head */
         $head = $file['job'];
-        $head['family'] === $this->family->id || throw JobFileRejected::broken("The carburetor family \"{$head['family']}\" is not known here.");
+        $this->families->of($head['family']);
         ! Job::query()->whereKey($head['id'])->exists() || throw JobFileRejected::alreadyHere($head['number']);
         $job = Job::query()->create([...$head, 'machine' => '', 'complaint' => '', 'station' => 'intake', 'line' => []]);
         /** @var list<array{id: string, unit: string, vacuum: bool, step: float, seconds: list<float>, readings: list<float>}> $traces */
@@ -119,7 +119,7 @@ final readonly class ImportJob
             $entry['seq'] === $i + 1 || throw JobFileRejected::schema("entries[{$i}].seq", 'entries must be numbered 1, 2, 3 without a gap');
             $this->storeEntry($job, $entry, [...array_column($traces, 'id'), ...array_column($photos, 'id')]);
         }
-        $job->reflect($job->worksheet($this->family), $this->catalogue);
+        $job->reflect($job->worksheet($this->families), $this->catalogue);
 
         return $job;
     }

@@ -8,7 +8,7 @@ use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Person;
 use DustyJet\BenchLog\EntryKind;
-use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Families;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Worksheet\Draft;
 use Illuminate\Support\Facades\Date;
@@ -18,7 +18,7 @@ use Ramsey\Uuid\Uuid;
 /** Opens a job with its intake as the first entry. The same client id again gives the job it opened. */
 final readonly class OpenJob
 {
-    public function __construct(private Family $family, private Catalogue $catalogue)
+    public function __construct(private Families $families, private Catalogue $catalogue)
     {
     }
 
@@ -26,11 +26,11 @@ final readonly class OpenJob
      * @param  array<string, mixed>  $intake
      * @param  array<string, string>  $findings answers to complaints
      *
-     * @throws \DustyJet\Rejected If the intake means nothing on this family.
+     * @throws \DustyJet\Rejected If the family is not known or the intake means nothing on it.
      */
-    public function __invoke(Person $by, string $clientId, array $intake, array $findings = []): Job
+    public function __invoke(Person $by, string $clientId, string $family, array $intake, array $findings = []): Job
     {
-        return DB::transaction(function () use ($by, $clientId, $intake, $findings): Job {
+        return DB::transaction(function () use ($by, $clientId, $family, $intake, $findings): Job {
             DB::statement('select pg_advisory_xact_lock(hashtext(?))', [$clientId]);
             $known = Entry::query()->find($clientId);
             if ($known !== null) {
@@ -38,16 +38,16 @@ final readonly class OpenJob
             }
             $job = Job::query()->create([
                 'number' => 'DJ-'.str_pad((string) $this->nextNumber(), 4, '0', STR_PAD_LEFT),
-                'family' => $this->family->id,
+                'family' => $this->families->of($family)->id,
                 'opened_at' => Date::now(),
                 'machine' => '',
                 'complaint' => '',
                 'station' => 'intake',
                 'line' => [],
             ]);
-            $job->log($this->family, $this->catalogue, $by, $clientId, new Draft(EntryKind::IntakeTaken, $intake), 0);
+            $job->log($this->families, $this->catalogue, $by, $clientId, new Draft(EntryKind::IntakeTaken, $intake), 0);
             foreach ($findings as $finding => $answer) {
-                $job->log($this->family, $this->catalogue, $by, Uuid::uuid5($clientId, $finding)->toString(), new Draft(EntryKind::FindingNoted, ['finding' => $finding, 'answer' => $answer]), 0);
+                $job->log($this->families, $this->catalogue, $by, Uuid::uuid5($clientId, $finding)->toString(), new Draft(EntryKind::FindingNoted, ['finding' => $finding, 'answer' => $answer]), 0);
             }
 
             return $job->refresh();

@@ -8,7 +8,7 @@ use App\Models\Job;
 use App\Models\Person;
 use App\Models\Trace;
 use DustyJet\BenchLog\EntryKind;
-use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Families;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\HoldTest\HoldTest;
 use DustyJet\HoldTest\Limits;
@@ -22,7 +22,7 @@ use Illuminate\Support\Facades\DB;
 /** Judges a hold test and keeps its readings, its verdict and its fit together. */
 final readonly class RecordHoldTest
 {
-    public function __construct(private Family $family, private Catalogue $catalogue)
+    public function __construct(private Families $families, private Catalogue $catalogue)
     {
     }
 
@@ -49,7 +49,7 @@ final readonly class RecordHoldTest
         ]);
 
         return DB::transaction(function () use ($job, $by, $clientId, $draft, $seen, $traceId, $trace): Worksheet {
-            $sheet = $job->log($this->family, $this->catalogue, $by, $clientId, $draft, $seen);
+            $sheet = $job->log($this->families, $this->catalogue, $by, $clientId, $draft, $seen);
             Trace::query()->find($traceId) ?? Trace::query()->create([...Trace::columns($trace), 'id' => $traceId, 'job_id' => $job->id]);
 
             return $sheet;

@@ -9,7 +9,7 @@ use App\Models\Person;
 use App\Models\Photo;
 use App\Photos\Photograph;
 use DustyJet\BenchLog\EntryKind;
-use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Families;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\Worksheet;
@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps a photo and logs it, once. */
 final readonly class RecordPhoto
 {
-    public function __construct(private Family $family, private Catalogue $catalogue)
+    public function __construct(private Families $families, private Catalogue $catalogue)
     {
     }
 
@@ -32,7 +32,7 @@ final readonly class RecordPhoto
         $draft = new Draft(EntryKind::PhotoTaken, ['photo' => $photoId, 'station' => $station] + ($caption === null ? [] : ['caption' => $caption]));
 
         return DB::transaction(function () use ($job, $by, $clientId, $photoId, $picture, $draft, $seen): Worksheet {
-            $sheet = $job->log($this->family, $this->catalogue, $by, $clientId, $draft, $seen);
+            $sheet = $job->log($this->families, $this->catalogue, $by, $clientId, $draft, $seen);
             Photo::keep($photoId, $job->id, $picture);
 
             return $sheet;

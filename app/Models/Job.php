@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use DustyJet\BenchLog\Log;
-use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Families;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\Triage;
@@ -38,6 +38,8 @@ use Illuminate\Support\Facades\Date;
  * @property int $stale_count
  * @property Carbon|null $handed_back_at
  * @property int $log_length
+ * @property Carbon|null $clock_due_at
+ * @property string|null $clock_name
  */
 final class Job extends Model
 {
@@ -104,11 +106,11 @@ final class Job extends Model
         return $query->get();
     }
 
-    public function worksheet(Family $family): Worksheet
+    public function worksheet(Families $families): Worksheet
     {
         $entries = array_values($this->entries()->get()->map(static fn (Entry $e) => $e->toCore())->all());
 
-        return Worksheet::replay($family, Log::of($entries));
+        return Worksheet::replay($families->of($this->family), Log::of($entries));
     }
 
     /**
@@ -118,12 +120,12 @@ final class Job extends Model
      *
      * @throws \DustyJet\Rejected If the entry means nothing here or the log has moved on.
      */
-    public function log(Family $family, Catalogue $catalogue, Person $by, string $clientId, Draft $draft, int $seen): Worksheet
+    public function log(Families $families, Catalogue $catalogue, Person $by, string $clientId, Draft $draft, int $seen): Worksheet
     {
         $alone = self::query();
         $alone->lockForUpdate();
         $alone->findOrFail($this->id);
-        $sheet = $this->worksheet($family);
+        $sheet = $this->worksheet($families);
         if (Entry::query()->whereKey($clientId)->exists()) {
             return $sheet;
         }
@@ -141,7 +143,7 @@ final class Job extends Model
             'by_name' => $by->name,
             'supersedes' => $draft->supersedes,
         ]);
-        $after = $this->worksheet($family);
+        $after = $this->worksheet($families);
         $this->reflect($after, $catalogue);
 
         return $after;
@@ -167,12 +169,14 @@ final class Job extends Model
             'stale_count' => count($sheet->stale),
             'handed_back_at' => $sheet->handedBackAt,
             'log_length' => $sheet->log->length(),
+            'clock_due_at' => ($sheet->rebuild->runningClocks()[0] ?? null)?->dueAt(),
+            'clock_name' => mb_substr(($sheet->rebuild->runningClocks()[0] ?? null)->name ?? '', 0, 40),
         ])->save();
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['opened_at' => 'datetime', 'promised_at' => 'datetime', 'handed_back_at' => 'datetime', 'line' => 'array', 'log_length' => 'integer', 'stale_count' => 'integer', 'next_minutes' => 'integer'];
+        return ['opened_at' => 'datetime', 'promised_at' => 'datetime', 'handed_back_at' => 'datetime', 'clock_due_at' => 'datetime', 'line' => 'array', 'log_length' => 'integer', 'stale_count' => 'integer', 'next_minutes' => 'integer'];
     }
 }

@@ -6,11 +6,13 @@ namespace App\Providers;
 
 use App\Models\Job;
 use App\Policies\JobPolicy;
+use Closure;
+use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Guide;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Knowledge\DiagnosisFiles;
-use DustyJet\Knowledge\FamilyFile;
+use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Knowledge\GuideFile;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
@@ -24,7 +26,7 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    private const FAMILY_FILE = 'core/knowledge/families/float_bowl.yaml';
+    private const KNOWLEDGE = 'core/knowledge';
 
     private const GUIDE_FILE = 'core/knowledge/identify.yaml';
 
@@ -32,14 +34,13 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->singleton(Family::class, static function (): Family {
-            $path = base_path(self::FAMILY_FILE);
-            // Parsing takes as long as a whole request: keep the result until the file changes.
-            $stored = Cache::rememberForever('family:'.md5_file($path), static fn (): string => serialize(FamilyFile::parse((string) file_get_contents($path))));
+        $this->app->singleton(Families::class, static fn (): Families => new FamilyFiles(base_path(self::KNOWLEDGE), static function (string $name, Closure $read): Family {
+            // Parsing takes as long as a whole request: keep the result until the files change.
+            $stored = Cache::rememberForever($name, static fn (): string => serialize($read()));
             $family = is_string($stored) ? unserialize($stored) : null;
 
-            return $family instanceof Family ? $family : FamilyFile::parse((string) file_get_contents($path));
-        });
+            return $family instanceof Family ? $family : $read();
+        }));
         $this->app->singleton(Catalogue::class, static function (): Catalogue {
             $paths = glob(base_path(self::DIAGNOSIS_FILES));
             $paths = $paths === false ? [] : $paths;

@@ -68,6 +68,12 @@ final readonly class Numbers
         return $whole >= 120 ? intdiv($whole, 60).' min'.($whole % 60 === 0 ? '' : ' '.($whole % 60).' s') : $whole.' s';
     }
 
+    /** What a clock shows: 11:10, or 1:12:00. */
+    public static function countdown(int $seconds): string
+    {
+        return ($seconds >= 3600 ? intdiv($seconds, 3600).':'.sprintf('%02d', intdiv($seconds, 60) % 60) : (string) intdiv($seconds, 60)).':'.sprintf('%02d', $seconds % 60);
+    }
+
     /** Whole dollars: estimates have no cents. */
     public static function money(int $cents): string
     {

@@ -1,4 +1,5 @@
 import htmx from "htmx.org";
+import "./clocks.js";
 import "./cutaway.js";
 import "./dial.js";
 import "./intake.js";

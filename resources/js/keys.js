@@ -14,6 +14,7 @@ const actions = {
   t: () => click("[data-act=theme]"),
   i: () => click("[data-intake]"),
   r: () => document.querySelector("[data-rpm]")?.focus(),
+  u: () => click("[data-undo]"),
   p: () => document.querySelector(".callout.is-asked, .callout")?.focus(),
   "[": () => go(document.getElementById("job")?.dataset.previous),
   "]": () => go(document.getElementById("job")?.dataset.nextStation),
@@ -44,7 +45,9 @@ document.addEventListener("keydown", (event) => {
     space(event);
     return;
   }
-  const action = actions[event.key.length === 1 ? event.key.toLowerCase() : ""];
+  const key = event.key.length === 1 ? event.key.toLowerCase() : "";
+  const here = key && document.querySelector(`[data-key="${CSS.escape(key)}"]`);
+  const action = here ? () => here.click() : actions[key];
   if (action && (!off() || event.key === "?")) {
     event.preventDefault();
     action();

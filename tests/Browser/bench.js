@@ -22,8 +22,11 @@ export const signIn = async (page, name = "R. Okafor") => {
   await expect(page.getByRole("heading", { name: "Bench board" })).toBeAttached();
 };
 
-export const openJob = async (page, machine = `Tilby test mower ${Date.now()}`) => {
-  await page.goto("/jobs/create");
+export const openJob = async (
+  page,
+  { machine = `Tilby test mower ${Date.now()}`, family = "float_pilot_jet" } = {},
+) => {
+  await page.goto(`/jobs/create?family=${family}`);
   await page.getByLabel("In the customer's words").fill("Floods");
   await page.getByLabel("Machine", { exact: true }).fill(machine);
   await page.getByLabel("Engine", { exact: true }).fill("160 cc four-stroke");

@@ -36,7 +36,7 @@ it('shows each job with its next move and its station', function (): void {
         $this->enter($job, 'screw_counted', ['adjuster' => $screw, 'turns' => '1']);
     }
 
-    $this->get('/')->assertSee('Close the tap')->assertSee('Strip');
+    $this->get('/')->assertSee('Take off: air cleaner box')->assertSee('Strip');
     expect(Job::query()->firstOrFail()->station)->toBe('strip');
 });
 
@@ -62,7 +62,7 @@ it('rebuilds what it shows from the log', function (): void {
         'machine' => 'Osier 3 kW generator',
         'engine' => '200 cc',
         'complaint' => 'surges',
-        'variant' => 'fixed_main',
+        'variant' => 'removable_pilot',
         'idle_sense' => 'fuel',
         'supersedes' => $first->id,
     ]);

@@ -11,7 +11,7 @@ beforeEach(function (): void {
 });
 
 it('opens a job from ticks alone, and shows what is likely', function (): void {
-    $this->get('/jobs/create')->assertSee('findings[hard_to_start]', false)->assertSee('Runs only on choke');
+    $this->get('/jobs/create?family=float_pilot_jet')->assertSee('findings[hard_to_start]', false)->assertSee('Runs only on choke');
     $job = $this->openJob(['findings' => ['surges' => 'strong', 'runs_only_on_choke' => 'yes'], 'complaint' => '']);
 
     expect($job->complaint)->toBe('Surges, runs only on choke')->and($job->log_length)->toBe(3)->and($job->next_move)->not->toStartWith('Count');
@@ -19,7 +19,7 @@ it('opens a job from ticks alone, and shows what is likely', function (): void {
 });
 
 it('opens one job and logs each tick once when the request is sent again', function (): void {
-    $same = ['client_id' => '6f2a1b9c-0000-4000-8000-000000000001', 'findings' => ['floods' => 'yes'], 'machine' => 'Tilby 46', 'engine' => '160 cc', 'variant' => 'fixed_main', 'idle_sense' => 'fuel'];
+    $same = ['client_id' => '6f2a1b9c-0000-4000-8000-000000000001', 'findings' => ['floods' => 'yes'], 'machine' => 'Tilby 46', 'engine' => '160 cc', 'family' => 'float_pilot_jet', 'variant' => 'removable_pilot', 'idle_sense' => 'fuel'];
     $this->post('/jobs', $same)->assertRedirectContains('/intake');
     $this->post('/jobs', $same)->assertRedirectContains('/intake');
 
@@ -27,7 +27,7 @@ it('opens one job and logs each tick once when the request is sent again', funct
 });
 
 it('opens nothing at all when a tick cannot be', function (array $findings): void {
-    $this->post('/jobs', ['client_id' => '6f2a1b9c-0000-4000-8000-000000000001', 'findings' => $findings, 'machine' => 'Tilby 46', 'engine' => '160 cc', 'variant' => 'fixed_main', 'idle_sense' => 'fuel'])->assertSessionHasErrors();
+    $this->post('/jobs', ['client_id' => '6f2a1b9c-0000-4000-8000-000000000001', 'findings' => $findings, 'machine' => 'Tilby 46', 'engine' => '160 cc', 'family' => 'float_pilot_jet', 'variant' => 'removable_pilot', 'idle_sense' => 'fuel'])->assertSessionHasErrors();
 
     expect(Job::query()->count())->toBe(0)->and(Entry::query()->count())->toBe(0);
 })->with(['an unknown complaint' => [['levitates' => 'yes']], 'an unknown answer' => [['floods' => 'perhaps']], 'a grade where there is none' => [['floods' => 'strong']], 'nothing' => [[]]]);
@@ -127,3 +127,19 @@ it('carries the diagnosis through export and import', function (): void {
     expect($file['entries'][2]['payload']['answers']['fuel_smells_stale'])->toBe('yes')->and($file['entries'][3]['kind'])->toBe('fault_repaired');
     $this->get("/jobs/{$job->id}/log")->assertSee('Fuel sample: ')->assertSee('Cured: ');
 });
+
+it('leads to the carburetor first, by questions or by choosing it', function (): void {
+    $this->get('/jobs/create')->assertOk()->assertSee('Does it sit on the fuel tank')->assertSee('/jobs/create?family=kart_pumper', false);
+    $this->get('/jobs/create?a=1-1-1-0')->assertSee('It is:')->assertSee('/jobs/create?family=cube_opposed', false)->assertSee('Open a job with it');
+});
+
+it('asks of each family what tells its forms apart, and of the screw only where it must be looked at', function (string $family, string $ask, bool $sense): void {
+    $page = $this->get("/jobs/create?family={$family}")->assertOk()->assertSee($ask);
+    $sense ? $page->assertSee('Air screw: out is leaner') : $page->assertDontSee('Air screw: out is leaner');
+})->with([['suction_lift', 'How many tubes hang in the tank?', false], ['cube_opposed', 'How do H and L get their fuel?', false], ['float_pilot_jet', 'What is at the pilot jet?', true]]);
+
+it('opens no job of a family or a form that is none', function (array $wrong, string $says): void {
+    $this->post('/jobs', [...['client_id' => '6f2a1b9c-0000-4000-8000-000000000001', 'machine' => 'Tilby 46', 'engine' => '160 cc', 'complaint' => 'floods', 'family' => 'cube_opposed', 'variant' => 'dependent'], ...$wrong])->assertSessionHasErrors();
+
+    expect(session('errors')->first())->toContain($says)->and(Job::query()->count())->toBe(0);
+})->with([[['family' => 'steam'], 'not known here'], [['family' => '../bench/shared'], 'not known here'], [['variant' => 'removable_pilot'], 'removable_pilot'], [['family' => ''], 'family']]);

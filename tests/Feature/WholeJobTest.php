@@ -3,27 +3,30 @@
 declare(strict_types=1);
 
 use App\Models\Role;
-use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Station;
 
 it('takes a job from intake to hand-back over HTTP', function (): void {
     $this->actingAs($this->person(Role::Owner));
-    $job = $this->openJob(['variant' => 'adjustable_main', 'findings' => ['floods' => 'yes', 'black_smoke' => 'some'], 'complaint' => 'since spring', 'fuel_age_days' => '120', 'promised_at' => '2030-05-01T14:00']);
-    $family = app(Family::class);
+    $job = $this->openJob(['family' => 'float_adjustable_main', 'variant' => 'bowl_nut_needle', 'findings' => ['floods' => 'yes', 'black_smoke' => 'some'], 'complaint' => 'since spring', 'fuel_age_days' => '120', 'promised_at' => '2030-05-01T14:00']);
+    $family = app(Families::class)->of($job->family);
     $this->get("/jobs/{$job->id}/intake")->assertSee('Floods, black smoke. since spring')->assertSee('120 days old');
     foreach (['main' => '1 7/8', 'idle_mixture' => '3.5 half turns', 'idle_speed' => '1'] as $screw => $turns) {
         $this->enter($job, 'screw_counted', ['adjuster' => $screw, 'turns' => $turns])->assertSessionHasNoErrors();
     }
     $this->get("/jobs/{$job->id}/as-found?screw=idle_mixture")->assertSee('1 3/4', false);
-    $tick = function (Station $station) use ($job, $family): void {
-        foreach (array_keys($family->stepsAt($station)) as $step) {
-            $this->enter($job, 'step_done', ['station' => $station->value, 'step' => $step])->assertSessionHasNoErrors();
-        }
-    };
-    $tick(Station::Strip);
+    $plan = $family->plan($job->variant ?? '');
+    foreach ($plan->stripOrder() as $part) {
+        $this->enter($job, 'part_off', ['part' => $part->key, 'count' => $part->count])->assertSessionHasNoErrors();
+    }
     $this->hold($job)->assertSessionHasNoErrors();
-    $tick(Station::Clean);
-    $tick(Station::Build);
+    foreach (array_keys($family->inspectionsOf('')) as $inspection) {
+        $this->enter($job, 'part_inspected', ['inspection' => $inspection, 'condition' => 'sound'])->assertSessionHasNoErrors();
+    }
+    while (($part = $job->worksheet(app(Families::class))->rebuild->build->ready()[0] ?? null) !== null) {
+        $looks = array_fill(0, count($part->looks()), '1');
+        $this->enter($job, 'part_on', ['part' => $part->key, 'count' => $part->count, 'looks_asked' => count($looks), 'looks' => $looks])->assertSessionHasNoErrors();
+    }
     $this->get("/jobs/{$job->id}/set")->assertSee('Check again: needle hold');
     $this->hold($job)->assertSessionHasNoErrors();
     foreach (['main' => '1 1/2', 'idle_mixture' => '1 1/2', 'idle_speed' => '1'] as $screw => $turns) {
@@ -56,9 +59,9 @@ it('corrects the intake without losing what was first written', function (): voi
     $this->actingAs($this->person());
     $job = $this->openJob();
     $first = $job->entries()->firstOrFail();
-    $this->enter($job, 'intake_taken', ['machine' => 'Osier pump', 'engine' => '200 cc', 'complaint' => 'surges', 'variant' => 'adjustable_main', 'idle_sense' => 'air', 'supersedes' => $first->id, 'at' => 'intake'])->assertSessionHasNoErrors();
+    $this->enter($job, 'intake_taken', ['machine' => 'Osier pump', 'engine' => '200 cc', 'complaint' => 'surges', 'variant' => 'pump_fed', 'idle_sense' => 'air', 'supersedes' => $first->id, 'at' => 'intake'])->assertSessionHasNoErrors();
 
-    $this->get("/jobs/{$job->id}/as-found?screw=idle_mixture")->assertSee('Osier pump')->assertSee('Main needle')->assertSee('Air screw: out is leaner');
+    $this->get("/jobs/{$job->id}/as-found?screw=idle_mixture")->assertSee('Osier pump')->assertSee('Air screw: out is leaner');
     $this->get("/jobs/{$job->id}/log")->assertSee('floods')->assertSee('surges');
 });
 
@@ -72,7 +75,7 @@ it('refuses turns it cannot read with the two it might mean', function (): void 
 
 it('asks for what is missing in an intake', function (): void {
     $this->actingAs($this->person());
-    $this->from('/jobs/create')->post('/jobs', ['client_id' => Illuminate\Support\Str::uuid()->toString()])->assertRedirect('/jobs/create')->assertSessionHasErrors(['machine', 'engine', 'complaint', 'variant', 'idle_sense']);
+    $this->from('/jobs/create')->post('/jobs', ['client_id' => Illuminate\Support\Str::uuid()->toString()])->assertRedirect('/jobs/create')->assertSessionHasErrors(['machine', 'engine', 'complaint', 'variant', 'family']);
 
     expect(App\Models\Job::query()->count())->toBe(0);
 });

@@ -7,15 +7,15 @@ namespace App\Http\Controllers;
 use App\Http\Responses\PageResponse;
 use App\Models\Job;
 use App\View\Pages\LogPage;
-use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Families;
 use Illuminate\Support\Facades\Gate;
 
 final readonly class BenchLogController
 {
-    public function index(Job $job, Family $family): PageResponse
+    public function index(Job $job, Families $families): PageResponse
     {
         Gate::authorize('view', $job);
 
-        return new PageResponse('log.index', LogPage::of($job, $job->worksheet($family)), 'job');
+        return new PageResponse('log.index', LogPage::of($job, $job->worksheet($families)), 'job');
     }
 }

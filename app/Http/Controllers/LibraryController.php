@@ -8,9 +8,9 @@ use App\Http\Requests\ShowLibraryRequest;
 use App\Models\Job;
 use App\View\Pages\FamilySheetPage;
 use App\View\Pages\LibraryPage;
+use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Guide;
 use DustyJet\Diagnosis\Catalogue;
-use DustyJet\Knowledge\StripFile;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Facades\Gate;
 
@@ -23,12 +23,11 @@ final readonly class LibraryController
         return view('library.index', ['page' => LibraryPage::of($catalogue, $guide, $request->chosen())]);
     }
 
-    public function show(ShowLibraryRequest $request, string $family, Catalogue $catalogue): View
+    public function show(ShowLibraryRequest $request, string $family, Catalogue $catalogue, Families $families): View
     {
         Gate::authorize('viewAny', Job::class);
         $kind = $catalogue->families[$family] ?? abort(404);
-        $plans = StripFile::parse((string) file_get_contents(base_path("core/knowledge/strip/{$kind->id}.yaml")));
 
-        return view('library.show', ['page' => FamilySheetPage::of($catalogue, $kind, $plans, $request->variant())]);
+        return view('library.show', ['page' => FamilySheetPage::of($catalogue, $kind, $families->of($kind->id), $request->variant())]);
     }
 }

@@ -7,15 +7,15 @@ namespace App\Http\Controllers;
 use App\Http\Responses\PageResponse;
 use App\Models\Job;
 use App\View\Pages\ReportPage;
-use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Families;
 use Illuminate\Support\Facades\Gate;
 
 final readonly class ReportController
 {
-    public function show(Job $job, Family $family): PageResponse
+    public function show(Job $job, Families $families): PageResponse
     {
         Gate::authorize('view', $job);
 
-        return new PageResponse('reports.show', ReportPage::of($job, $job->worksheet($family)), 'report');
+        return new PageResponse('reports.show', ReportPage::of($job, $job->worksheet($families)), 'report');
     }
 }

@@ -22,6 +22,13 @@ final class ShowLibraryRequest extends FormRequest
         return is_string($path) && preg_match('~^\d{1,2}(?:-\d{1,2}){0,9}$~', $path) === 1 ? array_map(intval(...), explode('-', $path)) : [];
     }
 
+    public function family(): ?string
+    {
+        $family = $this->query('family');
+
+        return is_string($family) && $family !== '' ? $family : null;
+    }
+
     public function variant(): string
     {
         $variant = $this->query('variant');

@@ -20,9 +20,10 @@ final class ShowStationRequest extends FormRequest
         return $this->word('screw');
     }
 
-    public function check(): string
+    /** The check of an intake or the part under the lens. */
+    public function look(): string
     {
-        return $this->word('check');
+        return $this->word('check') !== '' ? $this->word('check') : $this->word('look');
     }
 
     private function word(string $name): string

@@ -34,7 +34,17 @@ final class StoreEntryRequest extends FormRequest
             EntryKind::NoteAdded => ['text' => ['required', 'string', 'max:2000'], 'station' => ['nullable', 'string', 'max:20']],
             EntryKind::ScrewCounted => ['adjuster' => ['required', 'string', 'max:40'], 'turns' => ['required', 'string', 'max:60']],
             EntryKind::ScrewSet => ['adjuster' => ['required', 'string', 'max:40'], 'turns' => ['required', 'string', 'max:60'], 'station' => ['required', 'in:set,run']],
-            EntryKind::StepDone, EntryKind::StepUndone => ['station' => ['required', 'string', 'max:20'], 'step' => ['required', 'string', 'max:40']],
+            EntryKind::PartOff => ['part' => ['required', 'string', 'max:60'], 'count' => ['required', 'integer', 'min:1', 'max:99']],
+            EntryKind::PartMissing => ['part' => ['required', 'string', 'max:60'], 'said' => ['required', 'string', 'max:200']],
+            EntryKind::PartUnexpected => ['name' => ['required', 'string', 'max:80'], 'count' => ['required', 'integer', 'min:1', 'max:99']],
+            EntryKind::StripEnded => ['reason' => ['nullable', 'string', 'max:200']],
+            EntryKind::PartInspected => ['inspection' => ['required', 'string', 'max:60'], 'condition' => ['required', 'string', 'max:20'], 'reason' => ['nullable', 'string', 'max:300']],
+            EntryKind::PartOn => ['part' => ['required', 'string', 'max:60'], 'count' => ['required', 'integer', 'min:1', 'max:99'], 'looks' => ['array', 'max:4']],
+            EntryKind::PartAccounted => ['part' => ['required', 'string', 'max:60'], 'became' => ['required', 'string', 'max:200']],
+            EntryKind::LinkNoted => ['link' => ['required', 'string', 'max:60'], 'text' => ['required', 'string', 'max:300']],
+            EntryKind::TestDone => ['test' => ['required', 'string', 'max:60'], 'passed' => ['required', 'boolean'], 'note' => ['nullable', 'string', 'max:300']],
+            EntryKind::ClockStarted => ['clock' => ['required', 'string', 'max:40'], 'minutes' => ['required', 'integer', 'min:1', 'max:1440'], 'what' => ['nullable', 'string', 'max:120']],
+            EntryKind::ClockEnded => ['clock' => ['required', 'uuid']],
             EntryKind::ThingTouched => ['thing' => ['required', 'string', 'max:40']],
             EntryKind::SchoolChosen => ['adjuster' => ['required', 'string', 'max:40'], 'school' => ['required', 'string', 'max:20']],
             EntryKind::SpeedRead => ['adjuster' => ['required', 'string', 'max:40'], 'turns' => ['required', 'string', 'max:60'], 'rpm' => ['required', 'numeric', 'min:0', 'max:25000'], 'mark' => ['nullable', 'string', 'max:40']],
@@ -55,7 +65,7 @@ final class StoreEntryRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['rpm.required' => 'Type the speed the tachometer shows.', 'rpm.numeric' => 'The speed must be a number, such as 1750.', 'reason.required' => 'Give a reason: it stands in the report with your name.', 'turns.required' => 'Type the turns, such as 1 3/4.'];
+        return ['rpm.required' => 'Type the speed the tachometer shows.', 'rpm.numeric' => 'The speed must be a number, such as 1750.', 'reason.required' => 'Give a reason: it stands in the report with your name.', 'turns.required' => 'Type the turns, such as 1 3/4.', 'said.required' => 'Say what you saw instead, such as: not there when it was opened.', 'became.required' => 'Say what became of it, such as: new one fitted.', 'name.required' => 'Name the part as you would ask for it.'];
     }
 
     /** @throws \DustyJet\Rejected If the turns cannot be read. */
@@ -93,7 +103,9 @@ final class StoreEntryRequest extends FormRequest
             $value = match (true) {
                 in_array($name, ['across', 'down'], true) => round($this->float($name) / 100.0, 4),
                 $name === 'units' => Turns::parse($this->string('turns')->toString())->inUnits(),
+                $name === 'looked' => $this->looksAreTicked(),
                 ! $this->filled($name) => null,
+                ltrim($type, '?') === 'integer' => $this->integer($name),
                 $type === 'map' => array_filter((array) $this->input($name), is_string(...)),
                 ltrim($type, '?') === 'number' => $this->float($name),
                 ltrim($type, '?') === 'flag' => $this->boolean($name),
@@ -105,5 +117,13 @@ final class StoreEntryRequest extends FormRequest
         }
 
         return $payload;
+    }
+
+    /** Every guard of the part has a box; a form without boxes has no guards. */
+    private function looksAreTicked(): bool
+    {
+        $asked = $this->integer('looks_asked');
+
+        return $asked === 0 || count(array_filter((array) $this->input('looks', []), static fn (mixed $v): bool => $v === '1')) >= $asked;
     }
 }

@@ -19,7 +19,7 @@ final class StoreJobRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return self::intakeRules() + ['client_id' => ['required', 'uuid']];
+        return self::intakeRules() + ['client_id' => ['required', 'uuid'], 'family' => ['required', 'string', 'max:40']];
     }
 
     /** @return array<string, list<string>> */
@@ -34,7 +34,7 @@ final class StoreJobRequest extends FormRequest
             'findings.*' => ['nullable', 'in:yes,some,strong'],
             'complaint' => ['nullable', 'string', 'max:600', 'required_without:findings'],
             'variant' => ['required', 'string', 'max:40'],
-            'idle_sense' => ['required', 'in:fuel,air'],
+            'idle_sense' => ['nullable', 'in:fuel,air'],
             'stored_days' => ['nullable', 'integer', 'min:0', 'max:20000'],
             'fuel_age_days' => ['nullable', 'integer', 'min:0', 'max:20000'],
             'promised_at' => ['nullable', 'date', 'after:2000-01-01', 'before:2100-01-01'],
@@ -50,6 +50,11 @@ final class StoreJobRequest extends FormRequest
     public function clientId(): string
     {
         return $this->string('client_id')->lower()->toString();
+    }
+
+    public function family(): string
+    {
+        return $this->string('family')->toString();
     }
 
     /** @return array<string, mixed> the payload of an intake entry */
@@ -93,7 +98,7 @@ final class StoreJobRequest extends FormRequest
             'customer' => $text('customer'),
             'complaint' => $text('complaint'),
             'variant' => $text('variant'),
-            'idle_sense' => $text('idle_sense'),
+            'idle_sense' => $text('idle_sense') ?? 'fuel',
             'stored_days' => $days('stored_days'),
             'fuel_age_days' => $days('fuel_age_days'),
             'promised_at' => $request->filled('promised_at') ? Date::parse($request->string('promised_at')->toString())->utc()->format(DATE_ATOM) : null,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
+use DustyJet\Carburetor\Family;
 use DustyJet\Diagnosis\CarburetorKind;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Diagnosis\Check;
@@ -18,6 +19,8 @@ final readonly class FamilySheetPage
 {
     /**
      * @param  list<array{name: string, href: string, selected: bool}>  $variants
+     * @param  list<array{name: string, works: string}>  $circuits
+     * @param  list<array{do: string, how: string}>  $tests
      * @param  list<array{name: string, note: string, spring: bool}>  $strip
      * @param  list<array{name: string, note: string}>  $build
      * @param  list<string>  $keepDry
@@ -28,6 +31,12 @@ final readonly class FamilySheetPage
         public string $title,
         public string $fits,
         public array $variants,
+        public CutawayState $cutaway,
+        public array $circuits,
+        public string $has,
+        public string $lacks,
+        public string $tools,
+        public array $tests,
         public array $strip,
         public string $springs,
         public array $build,
@@ -38,10 +47,9 @@ final readonly class FamilySheetPage
     ) {
     }
 
-    /** @param  array<string, StripPlan>  $plans by variant */
-    public static function of(Catalogue $catalogue, CarburetorKind $kind, array $plans, string $variant): self
+    public static function of(Catalogue $catalogue, CarburetorKind $kind, Family $family, string $variant): self
     {
-        $plan = $plans[$variant] ?? array_values($plans)[0];
+        $plan = $family->plan($variant);
         $tray = Tray::empty($plan);
         foreach ($plan->stripOrder() as $part) {
             $tray = $tray->takeOff($part->key);
@@ -51,7 +59,13 @@ final readonly class FamilySheetPage
         return new self(
             title: $kind->name,
             fits: $kind->fits,
-            variants: array_values(array_map(static fn (StripPlan $p): array => ['name' => $p->name, 'href' => route('library.show', [$kind->id, 'variant' => $p->variant]), 'selected' => $p === $plan], $plans)),
+            variants: array_values(array_map(static fn (StripPlan $p): array => ['name' => $p->name, 'href' => route('library.show', [$kind->id, 'variant' => $p->variant]), 'selected' => $p === $plan], $family->plans)),
+            cutaway: CutawayState::ofFamily($family, $variant),
+            circuits: array_values(array_map(static fn ($c): array => ['name' => $c->name, 'works' => $c->works], $family->circuits)),
+            has: implode(', ', $family->kit->has),
+            lacks: implode(', ', $family->kit->lacks),
+            tools: implode(', ', $family->tools),
+            tests: array_values(array_map(static fn ($t): array => ['do' => $t->name, 'how' => "{$t->do}. {$t->good}."], $family->tests)),
             strip: array_map(static fn (TrayPart $p): array => ['name' => self::name($p), 'note' => $p->caution ?? '', 'spring' => $p->isSpring], $plan->stripOrder()),
             springs: (string) $tray->springs()['expected'],
             build: array_map(static fn (TrayPart $p): array => ['name' => self::name($p), 'note' => $p->guard ?? ''], Build::from($tray)->order()),

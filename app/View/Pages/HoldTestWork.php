@@ -17,7 +17,10 @@ use DustyJet\Worksheet\Worksheet;
 /** The bench test: the last run's gauge, verdict and chart, and the form of the next. */
 final readonly class HoldTestWork
 {
-    /** @param  list<array{name: string, note: string}>  $runs newest first */
+    /**
+     * @param  list<array{name: string, note: string}>  $runs newest first
+     * @param  list<TestRow>  $tests the others of the family
+     */
     public function __construct(
         public Gauge $gauge,
         public string $reading,
@@ -37,6 +40,9 @@ final readonly class HoldTestWork
         public string $limitNote,
         public string $method,
         public bool $suggestWet,
+        public array $tests,
+        public string $name,
+        public string $setup,
     ) {
     }
 
@@ -72,6 +78,9 @@ final readonly class HoldTestWork
             limitNote: $limit === Limits::DEFAULT_ML_PER_MIN ? 'from memory' : 'as typed',
             method: $vacuum ? 'vacuum' : 'pressure',
             suggestWet: ($sheet->moves()[0]->key ?? '') === 'hold_wet' || ($hold->wetted ?? false),
+            tests: TestRow::all($sheet),
+            name: $sheet->family->hold->name ?? '',
+            setup: $sheet->family->hold === null ? '' : "{$sheet->family->hold->do}. {$sheet->family->hold->why}",
         );
     }
 

@@ -33,7 +33,6 @@ final readonly class IntakeWork
      * @param  list<FlowCard>  $flows
      * @param  list<array{name: string, value: string}>  $estimate
      * @param  array<string, string>  $values of the intake form
-     * @param  array<string, array{name: string, look: string, diagnosedAs: string}>  $variants
      */
     private function __construct(
         public string $kind,
@@ -53,7 +52,7 @@ final readonly class IntakeWork
         public array $estimate,
         public string $advice,
         public array $values,
-        public array $variants,
+        public VariantChoice $variants,
         public ?string $supersedes,
         public string $fuelWarning,
     ) {
@@ -63,7 +62,7 @@ final readonly class IntakeWork
     {
         $best = $diagnosis?->nextCheck();
         $ranked = self::ranked($diagnosis, $chosen) ?? $best;
-        $estimate = $diagnosis === null ? null : RebuildOrReplace::of($diagnosis, $catalogue->costs);
+        $estimate = $diagnosis === null ? null : RebuildOrReplace::of($diagnosis, $catalogue->costs, isCondemned: $sheet->rebuild->scrapped() !== []);
 
         return new self(
             kind: $triage->kind()->name,
@@ -83,7 +82,7 @@ final readonly class IntakeWork
             estimate: $estimate === null ? [] : self::money($estimate),
             advice: $estimate === null ? '' : self::advice($estimate),
             values: self::values($sheet),
-            variants: $sheet->family->variants,
+            variants: VariantChoice::of($sheet->family),
             supersedes: $sheet->intake?->entryId,
             fuelWarning: self::warning($sheet->intake?->fuelAgeDays),
         );
@@ -92,7 +91,7 @@ final readonly class IntakeWork
     /** @return array<string, string> an empty form */
     public static function blank(Family $family): array
     {
-        return ['machine' => '', 'engine' => '', 'serial' => '', 'customer' => '', 'complaint' => '', 'variant' => array_key_first($family->variants) ?? '', 'idle_sense' => 'fuel', 'stored_days' => '', 'fuel_age_days' => '', 'promised_at' => ''];
+        return ['machine' => '', 'engine' => '', 'serial' => '', 'customer' => '', 'complaint' => '', 'variant' => array_key_first($family->variants), 'idle_sense' => 'fuel', 'stored_days' => '', 'fuel_age_days' => '', 'promised_at' => ''];
     }
 
     /** @return array<string, string> */
@@ -106,7 +105,7 @@ final readonly class IntakeWork
             'serial' => $intake->serial ?? '',
             'customer' => $intake->customer ?? '',
             'complaint' => $intake->complaint ?? '',
-            'variant' => $intake->variant ?? 'fixed_main',
+            'variant' => $sheet->family->variantOr($intake->variant ?? ''),
             'idle_sense' => $intake->idleSense->value ?? 'fuel',
             'stored_days' => (string) ($intake->storedDays ?? ''),
             'fuel_age_days' => (string) ($intake->fuelAgeDays ?? ''),

@@ -8,41 +8,34 @@ use DustyJet\Carburetor\Guide;
 use DustyJet\Diagnosis\CarburetorKind;
 use DustyJet\Diagnosis\Catalogue;
 
-/** The families of the trade, and the questions that lead to one. */
+/** The families of the trade, and the questions that lead to one: to read its sheet, or to open a job with it. */
 final readonly class LibraryPage
 {
     /**
      * @param  list<array{name: string, fits: string, href: string}>  $families
-     * @param  list<array{ask: string, answer: string, back: string}>  $trail
-     * @param  list<array{label: string, href: string}>  $answers
      * @param  array{name: string, fits: string, href: string}|null  $found
      */
-    private function __construct(public string $title, public array $families, public array $trail, public ?string $question, public array $answers, public ?array $found)
+    private function __construct(public string $title, public array $families, public Identify $identify, public ?array $found)
     {
     }
 
     /** @param  list<int>  $chosen */
     public static function of(Catalogue $catalogue, Guide $guide, array $chosen): self
     {
-        $row = static fn (CarburetorKind $k): array => ['name' => $k->name, 'fits' => $k->fits, 'href' => route('library.show', $k->id)];
-        $to = static fn (array $path): string => route('library.index', $path === [] ? [] : ['a' => implode('-', $path)]).'#identify';
-        $at = $guide->after($chosen);
-        $path = array_slice($chosen, 0, count($at['trail']));
-        $trail = $answers = [];
-        foreach ($at['trail'] as $i => $step) {
-            $trail[] = [...$step, 'back' => $to(array_slice($path, 0, $i))];
-        }
-        foreach ($at['question'] === null ? [] : array_keys($guide->questions[$at['question']]['answers']) as $i => $label) {
-            $answers[] = ['label' => $label, 'href' => $to([...$path, $i])];
-        }
+        return self::leadingTo('Library', $catalogue, Identify::of($guide, $chosen, 'library.index'), static fn (CarburetorKind $k): string => route('library.show', $k->id));
+    }
 
-        return new self(
-            'Library',
-            array_values(array_map($row, $catalogue->families)),
-            $trail,
-            $at['question'] === null ? null : $guide->questions[$at['question']]['ask'],
-            $answers,
-            $at['family'] === null ? null : $row($catalogue->families[$at['family']]),
-        );
+    /** @param  list<int>  $chosen */
+    public static function forNewJob(Catalogue $catalogue, Guide $guide, array $chosen): self
+    {
+        return self::leadingTo('New job', $catalogue, Identify::of($guide, $chosen, 'jobs.create'), static fn (CarburetorKind $k): string => route('jobs.create', ['family' => $k->id]));
+    }
+
+    /** @param  callable(CarburetorKind): string  $href */
+    private static function leadingTo(string $title, Catalogue $catalogue, Identify $identify, callable $href): self
+    {
+        $row = static fn (CarburetorKind $k): array => ['name' => $k->name, 'fits' => $k->fits, 'href' => $href($k)];
+
+        return new self($title, array_values(array_map($row, $catalogue->families)), $identify, $identify->found === null ? null : $row($catalogue->families[$identify->found]));
     }
 }

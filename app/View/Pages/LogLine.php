@@ -7,8 +7,8 @@ namespace App\View\Pages;
 use App\View\Numbers;
 use DustyJet\BenchLog\Entry;
 use DustyJet\BenchLog\EntryKind;
+use DustyJet\Carburetor\Condition;
 use DustyJet\Carburetor\Family;
-use DustyJet\Carburetor\Station;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\HoldRecord;
@@ -59,9 +59,19 @@ final readonly class LogLine
             EntryKind::ScrewCounted => ["{$screw} as found: ", self::turns($entry)],
             EntryKind::ScrewSet => ["{$screw} ".($entry->text('station') === 'run' ? 'left at ' : 'set to '), self::turns($entry)],
             EntryKind::SpeedRead => ["{$screw} ".self::turns($entry).': ', Numbers::rpm($entry->number('rpm')).' rpm'.($entry->textOrNull('mark') === null ? '' : ', '.$entry->text('mark'))],
-            EntryKind::StepDone, EntryKind::StepUndone => [self::step($entry, $family), ''],
+            EntryKind::PartOff => ['Off: ', self::part($entry, $family).self::times($entry)],
+            EntryKind::PartMissing => ['Not there: ', self::part($entry, $family).', '.$entry->text('said')],
+            EntryKind::PartUnexpected => ['Not expected: ', $entry->text('name').self::times($entry)],
+            EntryKind::StripEnded => ['Strip ended here', $entry->textOrNull('reason') === null ? '' : ': '.$entry->text('reason')],
+            EntryKind::PartInspected => [($family->inspections[$entry->text('inspection')]->do ?? 'Looked at').': ', (Condition::tryFrom($entry->text('condition'))?->label() ?? '').($entry->textOrNull('reason') === null ? '' : ', '.$entry->text('reason'))],
+            EntryKind::PartOn => ['Fitted: ', self::part($entry, $family).self::times($entry)],
+            EntryKind::PartAccounted => [self::part($entry, $family).': ', $entry->text('became')],
+            EntryKind::LinkNoted => [($family->links[$entry->text('link')] ?? 'Linkage').' ', $entry->text('text')],
+            EntryKind::TestDone => [($family->tests[$entry->text('test')]->name ?? 'Test').': ', $entry->flag('passed') ? 'passes' : 'fails'],
+            EntryKind::ClockStarted => [($family->clocks[$entry->text('clock')]->name ?? 'Clock').' started: ', $entry->integer('minutes').' min'.($entry->textOrNull('what') === null ? '' : ', '.$entry->text('what'))],
+            EntryKind::ClockEnded => ['Clock ended', ''],
             EntryKind::ThingTouched => ['Touched: '.str_replace('_', ' ', $entry->text('thing')), ''],
-            EntryKind::HoldTested => self::hold(HoldRecord::of($entry)),
+            EntryKind::HoldTested => self::hold(HoldRecord::of($entry), $family->hold->name ?? 'Hold'),
             EntryKind::SchoolChosen => ["{$screw}: school of the ".$entry->text('school'), ''],
             EntryKind::CheckDone => [($family->checks[$entry->text('check')]['do'] ?? 'Check').': ', $entry->flag('passed') ? 'passes' : 'fails'],
             EntryKind::StaleOverridden => ['Override of '.str_replace(['_', '.'], ' ', $entry->text('item')).': ', $entry->text('reason')],
@@ -96,20 +106,28 @@ final readonly class LogLine
         return Numbers::turns(Turns::ofUnits($entry->integer('units')));
     }
 
-    private static function step(Entry $entry, Family $family): string
+    private static function part(Entry $entry, Family $family): string
     {
-        $station = Station::tryFrom($entry->text('station')) ?? Station::Strip;
-        $do = $family->stepsAt($station)[$entry->text('step')]->do ?? $entry->text('step');
+        foreach ($family->plans as $plan) {
+            if (isset($plan->parts[$entry->text('part')])) {
+                return $plan->parts[$entry->text('part')]->name;
+            }
+        }
 
-        return "{$station->label()}: ".($entry->kind === EntryKind::StepUndone ? 'not done after all, ' : '').$do;
+        return str_replace('_', ' ', $entry->text('part'));
+    }
+
+    private static function times(Entry $entry): string
+    {
+        return $entry->integer('count') > 1 ? ', '.$entry->integer('count') : '';
     }
 
     /** @return array{0: string, 1: string} */
-    private static function hold(HoldRecord $hold): array
+    private static function hold(HoldRecord $hold, string $name): array
     {
         $gauge = static fn (float $kpa): string => $hold->isVacuum ? Numbers::inHg(abs($kpa)) : Numbers::psi(abs($kpa));
         $unit = $hold->isVacuum ? 'inHg' : 'psi';
-        $text = ($hold->wetted ? 'Wet needle hold' : 'Needle hold').": {$gauge($hold->startKpa)} to {$gauge($hold->endKpa)} {$unit} in ".Numbers::seconds($hold->durationS).'. ';
+        $text = $name.($hold->wetted ? ', wetted' : '').": {$gauge($hold->startKpa)} to {$gauge($hold->endKpa)} {$unit} in ".Numbers::seconds($hold->durationS).'. ';
 
         return [$text, match ($hold->verdict) {
             Verdict::Holds => 'Holds',

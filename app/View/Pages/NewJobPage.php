@@ -12,10 +12,9 @@ final readonly class NewJobPage
 {
     /**
      * @param  array<string, string>  $values
-     * @param  array<string, array{name: string, look: string, diagnosedAs: string}>  $variants
      * @param  list<Tick>  $complaints
      */
-    public function __construct(public string $title, public array $values, public array $variants, public array $complaints, public string $clientId)
+    public function __construct(public string $title, public string $familyId, public string $familyName, public VariantChoice $variants, public array $values, public array $complaints, public string $clientId)
     {
     }
 
@@ -24,6 +23,6 @@ final readonly class NewJobPage
         $old = array_filter((array) old(), is_string(...));
         $values = [...IntakeWork::blank($family), ...array_intersect_key($old, IntakeWork::blank($family))];
 
-        return new self('New job', $values, $family->variants, Tick::complaints($catalogue, $catalogue->family($family->diagnosedAs('')), (array) old('findings')), Str::uuid()->toString());
+        return new self('New job', $family->id, $family->name, VariantChoice::of($family), $values, Tick::complaints($catalogue, $catalogue->family($family->id), (array) old('findings')), Str::uuid()->toString());
     }
 }

@@ -35,12 +35,13 @@ final readonly class NextMove
     private static function of(Job $job, Move $move, Station $here): self
     {
         $query = in_array($move->key, ['count', 'set', 'read', 'leave'], true) ? ['screw' => $move->target] : [];
+        $query = $move->key === 'inspect' ? ['look' => $move->target] : $query;
         $query = $move->key === 'recheck' && str_starts_with($move->target, 'mixture.') ? ['screw' => substr($move->target, 8)] : $query;
         [$form, $label] = $move->station === $here ? self::onThisStation($move) : [null, 'Go to '.$move->station->label()];
 
         $anchor = is_string($form) && str_starts_with($form, '#') ? $form : '';
 
-        return new self($move->do, $move->why, $move->minutes, $move->key, $label, $anchor === '' ? $form : null, $anchor !== '' ? $anchor : route('stations.show', [$job, $move->station->value, ...$query]), $move->station->label(), in_array($move->key, ['needle', 'step'], true));
+        return new self($move->do, $move->why, $move->minutes, $move->key, $label, $anchor === '' ? $form : null, $anchor !== '' ? $anchor : route('stations.show', [$job, $move->station->value, ...$query]), $move->station->label(), in_array($move->key, ['needle', 'part_off'], true));
     }
 
     /** @return array{0: string|null, 1: string} */
@@ -51,7 +52,11 @@ final readonly class NextMove
             'look' => ['#answers', 'Looked, answer it'],
             'repair' => ['repair-form', 'Done, log it'],
             'count' => ['work-form', 'Counted, log it'],
-            'step' => ['step-'.$move->target, 'Done, tick it'],
+            'part_off' => ['off-'.$move->target, 'Off, next cell'],
+            'part_on' => ['on-'.$move->target, 'Fitted, looked at'],
+            'inspect' => ['verdict-'.$move->target, 'It is sound'],
+            'account' => ['#left-over', 'See what is left'],
+            'test' => ['test-'.$move->target, 'It passes'],
             'hold', 'hold_wet' => ['hold-form', 'Start the run'],
             'recheck' => $move->target === 'needle_hold' ? ['hold-form', 'Start the run'] : ['work-form', 'Checked, log it'],
             'needle' => ['needle-form', 'Fitted, log it'],

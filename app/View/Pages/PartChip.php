@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\View\Numbers;
+use DustyJet\Carburetor\Condition;
 use DustyJet\Carburetor\Part;
 use DustyJet\Carburetor\Station;
+use DustyJet\StripAndBuild\TrayPart;
 use DustyJet\Worksheet\Worksheet;
 
-/** A part in the list under the drawing, with what the log says of it. */
+/** A part in the list under the drawing, with what the log says of it and what may be done with it here. */
 final readonly class PartChip
 {
+    private const SHOWN_AT_FIRST = 7;
+
+    /** @param  array{label: string, form: string}|null  $act the form that a press on the part sends */
     public function __construct(
         public string $key,
         public int $number,
@@ -22,41 +27,47 @@ final readonly class PartChip
         public bool $isAsked,
         public bool $isCommon,
         public string $letter,
+        public ?array $act,
     ) {
     }
 
     /**
      * @param  array<string, array{letter: string, percent: int}>  $suspects by part
      *
-     * @return list<self>
+     * @return array<string, self>
      */
-    public static function all(Worksheet $sheet, string $asked, bool $leaks, array $suspects = []): array
+    public static function all(Worksheet $sheet, string $asked, bool $leaks, array $suspects, Station $here): array
     {
-        return array_values(array_map(static fn (Part $part): self => self::of($sheet, $part, $asked, $leaks, $suspects[$part->key] ?? null), $sheet->family->parts));
+        return array_map(static fn (Part $part): self => self::of($sheet, $part, $asked, $leaks, $suspects[$part->key] ?? null, $here), $sheet->family->partsOf($sheet->intake->variant ?? ''));
     }
 
     /** @param  array{letter: string, percent: int}|null  $suspect */
-    private static function of(Worksheet $sheet, Part $part, string $asked, bool $leaks, ?array $suspect): self
+    private static function of(Worksheet $sheet, Part $part, string $asked, bool $leaks, ?array $suspect, Station $here): self
     {
-        $stale = in_array($part->key, ['needle', 'seat'], true) && $sheet->isStale('needle_hold');
-        $done = self::cleaned($sheet, $part->key);
+        $verdicts = self::verdicts($sheet, $part->key);
+        $isSound = $verdicts !== [] && array_diff($verdicts, ['sound', 'cleaned']) === [];
         [$mark, $said] = match (true) {
-            $stale => ['stale', 're-check'],
+            in_array($part->key, ['needle', 'seat'], true) && $sheet->isStale('needle_hold') => ['stale', 're-check'],
             $leaks && $part->key === 'needle' => ['suspect', 'leaks'],
-            $suspect !== null && ! $done => ['suspect', "suspect {$suspect['letter']}, {$suspect['percent']} %"],
-            $done => ['ok', 'clean and sound'],
+            in_array(Condition::Scrap->value, $verdicts, true) => ['new', 'scraps the body'],
+            in_array(Condition::Replace->value, $verdicts, true) => ['new', 'new part'],
+            $isSound => ['ok', 'clean and sound'],
+            $suspect !== null => ['suspect', "suspect {$suspect['letter']}, {$suspect['percent']} %"],
             default => ['', ''],
         };
 
-        return new self($part->key, $part->number, $part->name, $mark, $said, self::note($sheet, $part->key, $said), $part->key === $asked, $part->number <= 7, $suspect['letter'] ?? '?');
+        return new self($part->key, $part->number, $part->name, $mark, $said, self::note($sheet, $part->key, $said), $part->key === $asked, $part->number <= self::SHOWN_AT_FIRST, $suspect['letter'] ?? '?', self::act($sheet, $part->key, $here));
     }
 
-    private static function cleaned(Worksheet $sheet, string $part): bool
+    /** @return list<string> */
+    private static function verdicts(Worksheet $sheet, string $part): array
     {
-        $steps = array_filter($sheet->family->stepsAt(Station::Clean), static fn ($s): bool => $s->part === $part);
-        $open = array_filter($steps, static fn ($s): bool => ! $sheet->isStepDone(Station::Clean, $s->key));
+        $verdicts = [];
+        foreach ($sheet->rebuild->inspected as $key => $record) {
+            $verdicts = $sheet->family->inspections[$key]->on === $part ? [...$verdicts, $record->condition->value] : $verdicts;
+        }
 
-        return $steps !== [] && $open === [];
+        return $verdicts;
     }
 
     private static function note(Worksheet $sheet, string $part, string $said): string
@@ -66,14 +77,31 @@ final readonly class PartChip
                 return 'Found '.Numbers::turns($state->found).', book '.Numbers::turns($state->adjuster->baseline).', now '.Numbers::turns($state->current()).'. In: '.$state->adjuster->sense->turningIn().', out: '.$state->adjuster->sense->turningOut().'.';
             }
         }
-        foreach ([Station::Build, Station::Clean, Station::Strip] as $station) {
-            foreach ($sheet->family->stepsAt($station) as $step) {
-                if ($step->part === $part) {
-                    return "{$station->label()}: {$step->do}.";
-                }
-            }
+        $build = $sheet->rebuild->build;
+        $cells = array_filter($build->tray->cells, static fn ($c): bool => ($build->tray->plan->parts[$c->key]->on ?? null) === $part && $c->number > 0 && ! isset($build->placed[$c->key]));
+        if ($cells !== []) {
+            return 'On the tray: '.implode(', ', array_map(static fn ($c): string => "cell {$c->number} ".lcfirst($c->name), array_values($cells))).'.';
         }
+        $looked = array_filter($sheet->family->inspections, static fn ($i): bool => $i->on === $part);
 
-        return $said === '' ? 'Nothing logged.' : ucfirst($said).'.';
+        return $looked === [] || $said !== '' ? ($said === '' ? 'Nothing logged of it.' : ucfirst($said).'.') : 'Good: '.lcfirst(array_values($looked)[0]->good).'.';
+    }
+
+    /** @return array{label: string, form: string}|null */
+    private static function act(Worksheet $sheet, string $part, Station $here): ?array
+    {
+        $tray = $sheet->rebuild->build->tray;
+        $ready = match ($here) {
+            Station::Strip => $tray->plan->ready($tray->off()),
+            Station::Build => $sheet->rebuild->build->ready(),
+            default => [],
+        };
+        $first = array_values(array_filter($ready, static fn (TrayPart $p): bool => $p->on === $part))[0] ?? null;
+
+        return match (true) {
+            $first === null || $sheet->handedBackAt !== null => null,
+            $here === Station::Strip => ['label' => $first->isTask ? 'Done' : 'Off: '.lcfirst($first->name), 'form' => "off-{$first->key}"],
+            default => ['label' => 'Fitted: '.lcfirst($first->name), 'form' => "on-{$first->key}"],
+        };
     }
 }

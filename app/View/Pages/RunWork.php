@@ -44,10 +44,11 @@ final readonly class RunWork
     public static function of(Job $job, Worksheet $sheet, string $screw): self
     {
         $chosen = ScrewWork::choose($sheet, $screw, static fn (AdjusterState $s): bool => $s->left === null);
-        $mixture = $chosen->adjuster->isMixture ? $chosen : $sheet->adjusters['idle_mixture'];
-        $speed = $sheet->adjusters['idle_speed'];
+        $mixture = $chosen->adjuster->isMixture ? $chosen : array_values(array_filter($sheet->adjusters, static fn (AdjusterState $s): bool => $s->adjuster->isMixture))[0] ?? throw new \LogicException('A carburetor without a mixture screw has no mixture run.');
+        $speed = $sheet->adjusters['idle_speed'] ?? $chosen;
         $result = $mixture->readings === [] ? null : NextMoves::judge($mixture);
-        $band = $mixture->adjuster->key === 'main' ? $sheet->family->card->governedRpm : $sheet->family->card->idleRpm;
+        $atTop = in_array($mixture->adjuster->key, ['main', 'high'], true);
+        $band = ($atTop ? $sheet->family->card->topRpm : null) ?? $sheet->family->card->idleRpm ?? [0.0, 0.0];
         $last = $mixture->readings[count($mixture->readings) - 1] ?? null;
         $next = self::suggested($result);
 
@@ -60,7 +61,7 @@ final readonly class RunWork
             steady: $last === null ? 'No reading yet' : 'at '.Numbers::turns($last->turns).' turns, reading '.count($mixture->readings),
             tach: TachBar::of($last?->speed->inRpm(), $band),
             chart: $mixture->readings === [] ? null : MixtureChart::of($mixture, $result, $band),
-            chartTitle: ($mixture->adjuster->key === 'main' ? 'Governed rpm' : 'Idle rpm').' by '.lcfirst($mixture->adjuster->name),
+            chartTitle: ($atTop ? 'Full-throttle rpm' : 'Idle rpm').' by '.lcfirst($mixture->adjuster->name),
             advice: self::advice($result),
             schools: array_map(static fn (School $s): array => ['value' => $s->value, 'name' => ucfirst($s->value), 'why' => $s->why(), 'selected' => $s === $mixture->school], School::cases()),
             screw: $mixture->adjuster->key,

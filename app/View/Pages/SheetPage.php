@@ -48,12 +48,14 @@ final readonly class SheetPage
         public bool $isClosed,
         public CutawayState $cutaway,
         public object $work,
+        public string $view,
+        public bool $isTune,
         public EntryForm $form,
         public array $photos,
     ) {
     }
 
-    public static function of(Job $job, Worksheet $sheet, Catalogue $catalogue, Station $station, string $screw = '', string $check = ''): self
+    public static function of(Job $job, Worksheet $sheet, Catalogue $catalogue, Station $station, string $screw = '', string $look = ''): self
     {
         $triage = new Triage($catalogue, $sheet);
         $diagnosis = $triage->leads() || ($station === Station::Intake && $sheet->handedBackAt === null) ? $triage->diagnosis() : null;
@@ -61,6 +63,17 @@ final readonly class SheetPage
         $moves = NextMove::all($job, $sheet, $station, $triage->leads() ? $diagnosis : null);
         $line = Fitting::line($job, $sheet, $station);
         $to = static fn (?Station $s): ?string => $s === null ? null : route('stations.show', [$job, $s->value]);
+
+        $work = match ($station) {
+            Station::Intake => IntakeWork::of($job, $sheet, $catalogue, $triage, $diagnosis, $look),
+            Station::AsFound, Station::Set => $sheet->adjusters === [] ? new NoScrews('Nothing here is turned: it has no screw.') : ScrewWork::of($job, $sheet, $station, $screw),
+            Station::Strip => StripWork::of($sheet),
+            Station::Clean => CleanWork::of($job, $sheet, $look),
+            Station::Build => BuildWork::of($sheet),
+            Station::BenchTest => $sheet->family->hold === null ? TestsWork::of($sheet) : HoldTestWork::of($job, $sheet),
+            Station::Run => self::run($job, $sheet, $screw),
+            Station::HandBack => HandBackWork::of($job, $sheet),
+        };
 
         return new self(
             jobId: $job->id,
@@ -83,17 +96,32 @@ final readonly class SheetPage
             nextHref: $to($station->next()),
             isClosed: $sheet->handedBackAt !== null,
             cutaway: CutawayState::of($sheet, $station, $diagnosis),
-            work: match ($station) {
-                Station::Intake => IntakeWork::of($job, $sheet, $catalogue, $triage, $diagnosis, $check),
-                Station::AsFound, Station::Set => ScrewWork::of($job, $sheet, $station, $screw),
-                Station::Strip, Station::Clean, Station::Build => StepsWork::of($sheet, $station),
-                Station::BenchTest => HoldTestWork::of($job, $sheet),
-                Station::Run => RunWork::of($job, $sheet, $screw),
-                Station::HandBack => HandBackWork::of($job, $sheet),
-            },
+            work: $work,
+            view: self::view($station, $work),
+            isTune: $work instanceof RunWork,
             form: $form,
             photos: in_array($station, [Station::Intake, Station::AsFound, Station::Strip, Station::Build], true) ? PhotoCard::all($job, $sheet) : [],
         );
+    }
+
+    private static function view(Station $station, object $work): string
+    {
+        return match (true) {
+            $work instanceof NoScrews => 'no-screws',
+            $work instanceof ScrewWork => 'screws',
+            $work instanceof TestsWork => 'tests',
+            default => $station->value,
+        };
+    }
+
+    /** A mixture screw is run by its readings, a stop screw alone is only set. */
+    private static function run(Job $job, Worksheet $sheet, string $screw): RunWork|ScrewWork|NoScrews
+    {
+        return match (true) {
+            $sheet->adjusters === [] => new NoScrews('It has no screw to set. Run the engine it feeds, then prove it at Hand back.'),
+            array_filter($sheet->adjusters, static fn ($s): bool => $s->adjuster->isMixture) === [] => ScrewWork::of($job, $sheet, Station::Run, $screw),
+            default => RunWork::of($job, $sheet, $screw),
+        };
     }
 
     /** @param  list<Fitting>  $line */
@@ -112,18 +140,10 @@ final readonly class SheetPage
                 return new Caution(...$catalogue->cautions[$caution]);
             }
         }
-        $moved = $sheet->moves()[0] ?? null;
-        $step = $moved?->key === 'step' && $moved->station === $station ? $sheet->family->stepsAt($station)[$moved->target]->caution ?? null : null;
-        $usual = match ($station) {
-            Station::Strip => 'fuel',
-            Station::BenchTest => 'pressure',
-            Station::Clean => 'spray',
-            Station::Run, Station::HandBack => 'running',
-            Station::Set, Station::AsFound => 'sealed',
-            default => null,
-        };
+        $next = $sheet->moves()[0] ?? null;
+        $look = $next?->key === 'inspect' && $next->station === $station ? $sheet->family->inspections[$next->target]->caution ?? null : null;
 
-        return $sheet->family->cautions[$step ?? $usual ?? ''] ?? null;
+        return $sheet->family->cautions[$look ?? $sheet->family->hazards[$station->value] ?? ''] ?? null;
     }
 
     /** @return list<array{name: string, value: string, from: string}> */
@@ -131,15 +151,15 @@ final readonly class SheetPage
     {
         $card = $sheet->family->card;
         $from = $card->provenance;
-        $hold = ['name' => 'Hold at '.Numbers::plain($card->test->inPsi(), 0).' psi', 'value' => Numbers::flow($card->holdLimit->inMillilitresPerMinute()).' cc/min max', 'from' => $from['hold_limit_ml_min']];
-        $idle = ['name' => 'Idle', 'value' => Numbers::rpm($card->idleRpm[0]).' to '.Numbers::rpm($card->idleRpm[1]).' rpm', 'from' => $from['idle_rpm']];
-        $top = ['name' => 'Governed, no load', 'value' => Numbers::rpm($card->governedRpm[0]).' to '.Numbers::rpm($card->governedRpm[1]).' rpm', 'from' => $from['governed_rpm']];
+        $band = static fn (string $name, ?array $rpm, string $source): array => $rpm === null ? [] : [['name' => $name, 'value' => Numbers::rpm($rpm[0]).' to '.Numbers::rpm($rpm[1]).' rpm', 'from' => $from[$source]]];
+        $hold = $sheet->family->hold === null ? [] : [['name' => 'Hold at '.Numbers::plain($card->test->inPsi(), 0).' psi', 'value' => Numbers::flow($card->holdLimit->inMillilitresPerMinute()).' cc/min max', 'from' => $from['hold_limit_ml_min']]];
+        $speeds = [...$band('Idle', $card->idleRpm, 'idle_rpm'), ...$band($card->top, $card->topRpm, 'top_rpm')];
         $screws = array_values(array_map(static fn ($s): array => ['name' => $s->adjuster->name, 'value' => Numbers::turns($s->adjuster->baseline).($s->adjuster->baseline->inTurns() > 1.0 ? ' turns' : ' turn'), 'from' => $s->adjuster->provenance], $sheet->adjusters));
 
         return match ($station) {
-            Station::BenchTest => [$hold, $screws[0]],
+            Station::BenchTest => [...$hold, ...array_slice($screws, 0, 1)],
             Station::AsFound, Station::Set => $screws,
-            default => [$idle, $top, $hold],
+            default => [...$speeds, ...$hold],
         };
     }
 }

@@ -10,8 +10,17 @@ enum EntryKind: string
     case IntakeTaken = 'intake_taken';
     case NoteAdded = 'note_added';
     case ScrewCounted = 'screw_counted';
-    case StepDone = 'step_done';
-    case StepUndone = 'step_undone';
+    case PartOff = 'part_off';
+    case PartMissing = 'part_missing';
+    case PartUnexpected = 'part_unexpected';
+    case StripEnded = 'strip_ended';
+    case PartInspected = 'part_inspected';
+    case PartOn = 'part_on';
+    case PartAccounted = 'part_accounted';
+    case LinkNoted = 'link_noted';
+    case TestDone = 'test_done';
+    case ClockStarted = 'clock_started';
+    case ClockEnded = 'clock_ended';
     case ThingTouched = 'thing_touched';
     case HoldTested = 'hold_tested';
     case ScrewSet = 'screw_set';
@@ -35,7 +44,17 @@ enum EntryKind: string
             self::IntakeTaken => ['machine' => 'text', 'engine' => 'text', 'serial' => '?text', 'customer' => '?text', 'complaint' => 'text', 'variant' => 'text', 'idle_sense' => 'text', 'stored_days' => '?integer', 'fuel_age_days' => '?integer', 'promised_at' => '?text'],
             self::NoteAdded => ['text' => 'text', 'station' => '?text'],
             self::ScrewCounted => ['adjuster' => 'text', 'units' => 'integer'],
-            self::StepDone, self::StepUndone => ['station' => 'text', 'step' => 'text'],
+            self::PartOff => ['part' => 'text', 'count' => 'integer'],
+            self::PartMissing => ['part' => 'text', 'said' => 'text'],
+            self::PartUnexpected => ['name' => 'text', 'count' => 'integer'],
+            self::StripEnded => ['reason' => '?text'],
+            self::PartInspected => ['inspection' => 'text', 'condition' => 'text', 'reason' => '?text'],
+            self::PartOn => ['part' => 'text', 'count' => 'integer', 'looked' => 'flag'],
+            self::PartAccounted => ['part' => 'text', 'became' => 'text'],
+            self::LinkNoted => ['link' => 'text', 'text' => 'text'],
+            self::TestDone => ['test' => 'text', 'passed' => 'flag', 'note' => '?text'],
+            self::ClockStarted => ['clock' => 'text', 'minutes' => 'integer', 'what' => '?text'],
+            self::ClockEnded => ['clock' => 'uuid'],
             self::ThingTouched => ['thing' => 'text'],
             self::HoldTested => ['trace' => 'uuid', 'method' => 'text', 'volume_ml' => 'number', 'volume_u_percent' => '?number', 'limit_ml_min' => 'number', 'step_psi' => '?number', 'wetted' => 'flag', 'result' => 'map', 'fit' => 'map'],
             self::ScrewSet => ['adjuster' => 'text', 'units' => 'integer', 'station' => 'text'],
@@ -62,6 +81,12 @@ enum EntryKind: string
     public function commutes(): bool
     {
         return ! in_array($this, [self::IntakeTaken, self::ScrewSet, self::HandedBack, self::Struck, self::StaleOverridden], true);
+    }
+
+    /** Whether it changes what lies on the tray or is back on the carburetor. */
+    public function movesParts(): bool
+    {
+        return in_array($this, [self::PartOff, self::PartMissing, self::PartUnexpected, self::PartOn, self::PartAccounted], true);
     }
 
     /**

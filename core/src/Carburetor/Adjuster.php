@@ -11,10 +11,11 @@ use DustyJet\Quantity\Turns;
 final readonly class Adjuster
 {
     /**
-     * @param  string|null  $onlyIn the variant that has it; null when all have
+     * @param  list<string>  $onlyIn the variants that have it; empty when all have
      * @param  bool  $isMixture whether it meters; a stop screw does not
      * @param  bool  $senseIsChosen whether fuel or air is found by looking at the machine
      * @param  Turns  $cardOffset how far rich of the lean edge to leave it where there is no rich edge
+     * @param  string|null  $hint how it is told from the others
      */
     public function __construct(
         public string $key,
@@ -25,18 +26,24 @@ final readonly class Adjuster
         public bool $isMixture,
         public Sense $sense,
         public bool $senseIsChosen,
-        public ?string $onlyIn,
+        public array $onlyIn,
         public Turns $baseline,
         public string $provenance,
         public Turns $cardOffset,
         public School $school,
+        public ?string $hint = null,
     ) {
     }
 
     public function metering(Sense $found): self
     {
         return $this->senseIsChosen
-            ? new self($this->key, $this->name, $this->letter, $this->does, $this->part, $this->isMixture, $found, true, $this->onlyIn, $this->baseline, $this->provenance, $this->cardOffset, $this->school)
+            ? new self($this->key, $this->name, $this->letter, $this->does, $this->part, $this->isMixture, $found, true, $this->onlyIn, $this->baseline, $this->provenance, $this->cardOffset, $this->school, $this->hint)
             : $this;
+    }
+
+    public function isIn(string $variant): bool
+    {
+        return $this->onlyIn === [] || in_array($variant, $this->onlyIn, true);
     }
 }

@@ -8,20 +8,26 @@ use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\GaugePressure;
 use DustyJet\Quantity\Length;
 
-/** Book values with where each comes from. */
+/** Book values with where each comes from. A family without the test or the engine speed has none of it. */
 final readonly class Card
 {
     /**
-     * @param  array{0: float, 1: float}  $idleRpm
-     * @param  array{0: float, 1: float}  $governedRpm
+     * @param  Flow  $holdLimit most that may leak past
+     * @param  GaugePressure  $test where a hold test starts
+     * @param  GaugePressure  $stop where pumping ends
+     * @param  array{0: float, 1: float}|null  $idleRpm
+     * @param  array{0: float, 1: float}|null  $topRpm
+     * @param  string  $top what the top speed is called: governed, or a ceiling
+     * @param  Length  $fuelHead that the needle holds back
      * @param  array<string, string>  $provenance by value name
      */
     public function __construct(
         public Flow $holdLimit,
         public GaugePressure $test,
         public GaugePressure $stop,
-        public array $idleRpm,
-        public array $governedRpm,
+        public ?array $idleRpm,
+        public ?array $topRpm,
+        public string $top,
         public Length $fuelHead,
         public array $provenance,
     ) {

@@ -50,11 +50,6 @@ enum Station: string
         };
     }
 
-    public function hasSteps(): bool
-    {
-        return in_array($this, [self::Strip, self::Clean, self::Build], true);
-    }
-
     public function previous(): ?self
     {
         return self::cases()[$this->number() - 2] ?? null;

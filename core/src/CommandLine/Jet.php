@@ -17,7 +17,7 @@ use DustyJet\HoldTest\Limits;
 use DustyJet\HoldTest\Rig;
 use DustyJet\HoldTest\TraceCsv;
 use DustyJet\Knowledge\DiagnosisFiles;
-use DustyJet\Knowledge\StripFile;
+use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Mixture\MixtureCsv;
 use DustyJet\Mixture\MixtureRun;
 use DustyJet\Mixture\School;
@@ -171,8 +171,8 @@ final readonly class Jet
     private static function strip(array $words, array $options): array
     {
         $family = self::catalogue()->family($words[0] ?? throw Usage::show())->id;
-        $plans = StripFile::parse((string) file_get_contents(__DIR__."/../../knowledge/strip/{$family}.yaml"));
-        $variant = $options['variant'] ?? array_key_first($plans) ?? '';
+        $plans = FamilyFiles::shipped()->of($family)->plans;
+        $variant = $options['variant'] ?? array_key_first($plans);
         $plan = $plans[$variant] ?? throw UnusableCase::unknown('variant', $variant);
         $tray = Tray::empty($plan);
         foreach ($plan->stripOrder() as $part) {

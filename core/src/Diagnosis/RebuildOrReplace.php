@@ -26,13 +26,14 @@ final readonly class RebuildOrReplace
     ) {
     }
 
-    public static function of(Diagnosis $diagnosis, Costs $costs, ?int $carburetorCents = null): self
+    /** @param  bool  $isCondemned whether someone judged the body as scrap: then it is no matter of chance */
+    public static function of(Diagnosis $diagnosis, Costs $costs, ?int $carburetorCents = null, bool $isCondemned = false): self
     {
         $price = $carburetorCents ?? $costs->carburetorCents;
         $perMinute = $costs->shopRateCentsPerHour / 60.0;
         $replaceBesidesPrice = $costs->replaceMinutes * $perMinute + $costs->replacementFails * $costs->comeBackCents;
         $rebuildBesidesReplacing = $costs->kitCents + $costs->rebuildMinutes * $perMinute + $costs->rebuildFails * $costs->comeBackCents;
-        $scrap = $diagnosis->bodyIsScrap;
+        $scrap = $isCondemned ? 1.0 : $diagnosis->bodyIsScrap;
         $sound = 1.0 - $scrap;
 
         return new self(

@@ -67,6 +67,21 @@ final readonly class Fields
     }
 
     /**
+     * @return array<string, string>
+     *
+     * @throws UnusableKnowledge If the value is missing or not a map of texts.
+     */
+    public function texts(string $name): array
+    {
+        $texts = [];
+        foreach ($this->map($name)->values as $key => $ignored) {
+            $texts[(string) $key] = $this->map($name)->text((string) $key);
+        }
+
+        return $texts;
+    }
+
+    /**
      * @return list<self> empty when the value is missing
      *
      * @throws UnusableKnowledge If the value is not a list of maps.
@@ -93,6 +108,11 @@ final readonly class Fields
     public function has(string $name): bool
     {
         return array_key_exists($name, $this->values);
+    }
+
+    public function isMap(string $name): bool
+    {
+        return is_array($this->values[$name] ?? null);
     }
 
     public function flag(string $name): bool

@@ -67,16 +67,38 @@ final readonly class Build
             $isIn = isset($this->placed[$first]) || isset($this->accounted[$first]) || ! $this->tray->has($first);
             $isIn || throw NotYet::first($part->name, $this->tray->plan->parts[$first]->name, $why);
         }
-        $part->guard === null || $looked || throw NotYet::guarded($part->name, $part->guard);
+        $part->looks() === [] || $looked || throw NotYet::guarded($part->name, implode('. ', $part->looks()));
         ($count ?? $cell->count) <= $cell->count || throw NotYet::more($part->name, $cell->count);
 
         return new self($this->tray, [...$this->placed, $key => $count ?? $cell->count], $this->accounted);
     }
 
-    /** A part that does not go back, and what became of it: replaced by a new one counts as placed. */
+    /**
+     * Opened up once more: a placed part comes off again, into the cell it had.
+     *
+     * @throws NotYet If it is not in, or something that is in is in its way.
+     */
+    public function reopen(string $key): self
+    {
+        $part = $this->tray->plan->parts[$key] ?? throw NotYet::unknown($key);
+        isset($this->placed[$key]) || throw NotYet::twice($part->name);
+        foreach ($part->after as $first) {
+            ! isset($this->placed[$first]) || throw NotYet::behind($part->name, $this->tray->plan->parts[$first]->name);
+        }
+
+        return new self($this->tray, array_diff_key($this->placed, [$key => 0]), $this->accounted);
+    }
+
+    /** The same build with more on the tray. */
+    public function with(Tray $tray): self
+    {
+        return new self($tray, $this->placed, $this->accounted);
+    }
+
+    /** A part that does not go back, and what became of it. */
     public function account(string $key, string $became): self
     {
-        $this->tray->has($key) || throw NotYet::unknown($key);
+        $this->tray->has($key) || isset($this->tray->notSeen[$key]) || throw NotYet::unknown($key);
 
         return new self($this->tray, $this->placed, [...$this->accounted, $key => $became]);
     }
@@ -111,7 +133,7 @@ final readonly class Build
             }
         }
         foreach ($this->tray->miscounts() as $wrong) {
-            if ($wrong['found'] < $wrong['expected']) {
+            if ($wrong['found'] < $wrong['expected'] && ! isset($this->accounted[$wrong['key']])) {
                 $left[] = "Only {$wrong['found']} of {$wrong['expected']} came off: {$wrong['name']}.";
             }
         }

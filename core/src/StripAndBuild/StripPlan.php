@@ -47,6 +47,12 @@ final readonly class StripPlan
         return $order;
     }
 
+    /** @return list<string> why the rules want others in first; the reverse of the strip has no reason of its own */
+    public function reasons(string $key): array
+    {
+        return array_values(array_map(static fn (BuildRule $r): string => $r->why, array_filter($this->rules, static fn (BuildRule $r): bool => $r->then === $key)));
+    }
+
     /**
      * What must be in before a part goes in, each with its reason.
      *

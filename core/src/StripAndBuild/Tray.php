@@ -28,19 +28,21 @@ final readonly class Tray
     public function takeOff(string $key, ?int $count = null): self
     {
         $part = $this->plan->parts[$key] ?? throw NotYet::unknown($key);
-        ! in_array($key, $this->off(), true) || throw NotYet::twice($part->name);
+        ! $this->has($key) || throw NotYet::twice($part->name);
         $inTheWay = array_values(array_diff($part->after, $this->off()));
         $inTheWay === [] || throw NotYet::behind($part->name, $this->plan->parts[$inTheWay[0]]->name);
         $count ??= $part->count;
         $count >= 1 || throw NotYet::none($part->name);
 
-        return new self($this->plan, [...$this->cells, new TrayCell(count($this->cells) + 1, $key, $part->name, $count, true)], $this->notSeen);
+        $cell = new TrayCell($part->isTask ? 0 : $this->nextNumber(), $key, $part->name, $count, true);
+
+        return new self($this->plan, [...$this->cells, $cell], array_diff_key($this->notSeen, [$key => '']));
     }
 
     /** A part the family should not have: it gets a cell all the same. */
     public function unexpected(string $name, int $count = 1): self
     {
-        $number = count($this->cells) + 1;
+        $number = $this->nextNumber();
 
         return new self($this->plan, [...$this->cells, new TrayCell($number, "unexpected_{$number}", $name, $count, false)], $this->notSeen);
     }
@@ -76,16 +78,16 @@ final readonly class Tray
         return null;
     }
 
-    /** @return list<TrayPart> expected, neither seen nor said to be missing */
+    /** @return list<TrayPart> expected, neither seen nor said to be missing; what comes off only for a reason is not expected */
     public function unaccounted(): array
     {
-        return array_values(array_filter($this->plan->parts, fn (TrayPart $p): bool => ! in_array($p->key, $this->off(), true)));
+        return array_values(array_filter($this->plan->parts, fn (TrayPart $p): bool => ! $p->isOptional && ! in_array($p->key, $this->off(), true)));
     }
 
     /**
      * Parts of which fewer or more came off than the family has.
      *
-     * @return list<array{name: string, found: int, expected: int}>
+     * @return list<array{key: string, name: string, found: int, expected: int}>
      */
     public function miscounts(): array
     {
@@ -93,7 +95,7 @@ final readonly class Tray
         foreach ($this->cells as $cell) {
             $expected = $this->plan->parts[$cell->key]->count ?? 0;
             if ($cell->count !== $expected) {
-                $wrong[] = ['name' => $cell->name, 'found' => $cell->count, 'expected' => $expected];
+                $wrong[] = ['key' => $cell->key, 'name' => $cell->name, 'found' => $cell->count, 'expected' => $expected];
             }
         }
 
@@ -107,5 +109,10 @@ final readonly class Tray
         $found = array_sum(array_map(fn (TrayPart $p): int => $this->cell($p->key)->count ?? 0, $springs));
 
         return ['found' => $found, 'expected' => array_sum(array_map(static fn (TrayPart $p): int => $p->count, $springs))];
+    }
+
+    private function nextNumber(): int
+    {
+        return 1 + count(array_filter($this->cells, static fn (TrayCell $c): bool => $c->number > 0));
     }
 }

@@ -13,6 +13,12 @@ final readonly class TrayPart
      * @param  string|null  $guard what must be looked at before it counts as fitted
      * @param  bool  $isStacked whether it goes back by the rules alone, not in the reverse of the strip
      * @param  string|null  $never what it must not meet
+     * @param  bool  $isOptional whether it comes off only when there is a reason
+     * @param  string|null  $on the part of the drawing
+     * @param  list<string>  $adjusters screws that are lost count of when it comes off
+     * @param  list<string>  $touches what its coming off or going in disturbs
+     * @param  string|null  $opens what a diagnosis may look at once it is off
+     * @param  string|null  $tighten how it is drawn up
      */
     public function __construct(
         public string $key,
@@ -25,6 +31,18 @@ final readonly class TrayPart
         public bool $isTask,
         public bool $isStacked,
         public ?string $never,
+        public bool $isOptional = false,
+        public ?string $on = null,
+        public array $adjusters = [],
+        public array $touches = [],
+        public ?string $opens = null,
+        public ?string $tighten = null,
     ) {
+    }
+
+    /** @return list<string> what must be looked at before it counts as fitted */
+    public function looks(): array
+    {
+        return array_values(array_filter([$this->guard, $this->tighten], is_string(...)));
     }
 }

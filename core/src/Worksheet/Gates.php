@@ -21,11 +21,7 @@ final readonly class Gates
         foreach ($sheet->stale as $item) {
             $gates[] = "{$item->what} is stale: {$item->because}. Check it again, or override it with a reason.";
         }
-        if ($sheet->latestHold() === null) {
-            $gates[] = 'The inlet needle was never tested.';
-        } elseif ($sheet->latestHold()->verdict !== Verdict::Holds) {
-            $gates[] = 'The last needle hold did not pass.';
-        }
+        $gates = [...$gates, ...self::benchTests($sheet)];
         foreach ($sheet->checks as $check) {
             if ($check->passed !== true) {
                 $gates[] = ($check->passed === false ? 'Failed: ' : 'Not checked: ').$check->do.'.';
@@ -35,15 +31,41 @@ final readonly class Gates
             $gates[] = 'The screws are not logged as left.';
         }
 
-        return [...$gates, ...self::unfinishedSteps($sheet)];
+        return [...$gates, ...self::rebuild($sheet)];
     }
 
     /** @return list<string> */
-    private static function unfinishedSteps(Worksheet $sheet): array
+    private static function benchTests(Worksheet $sheet): array
     {
-        $strip = $sheet->stations[Station::Strip->value];
-        $build = $sheet->stations[Station::Build->value];
+        $hold = $sheet->family->hold;
+        if ($hold === null) {
+            $station = $sheet->stations[Station::BenchTest->value];
 
-        return $strip->done > 0 && ! $build->isDone() ? ["It was taken apart, and {$build->done} of {$build->of} build steps are ticked."] : [];
+            return $station->isDone() ? [] : ["{$station->done} of {$station->of} bench tests passed."];
+        }
+        $last = $sheet->latestHold();
+        if ($last === null) {
+            return ["{$hold->name}: never tested."];
+        }
+
+        return $last->verdict === Verdict::Holds ? [] : ["{$hold->name}: the last test did not pass."];
+    }
+
+    /** @return list<string> */
+    private static function rebuild(Worksheet $sheet): array
+    {
+        $rebuild = $sheet->rebuild;
+        $gates = $rebuild->isBegun() && ! $rebuild->isStripped() ? ['The strip is not ended: say whether it comes apart any further.'] : [];
+        foreach ($rebuild->isBegun() ? $rebuild->build->leftOver() : [] as $left) {
+            $gates[] = $left;
+        }
+        foreach ($rebuild->scrapped() as $inspection) {
+            $gates[] = "{$inspection->do}: judged as scrapping the body.";
+        }
+        foreach ($rebuild->partsNeeded() as $part) {
+            $gates = $part->isFitted ? $gates : [...$gates, "Still to fit: {$part->name}."];
+        }
+
+        return $gates;
     }
 }

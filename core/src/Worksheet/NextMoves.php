@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace DustyJet\Worksheet;
 
+use DustyJet\Carburetor\BenchTest;
+use DustyJet\Carburetor\Inspection;
 use DustyJet\Carburetor\Station;
-use DustyJet\Carburetor\Step;
 use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\Diagnosis\RankedCheck;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Mixture\MixtureResult;
 use DustyJet\Mixture\MixtureRun;
 use DustyJet\Quantity\Turns;
+use DustyJet\StripAndBuild\TrayCell;
+use DustyJet\StripAndBuild\TrayPart;
 
 /**
  * The moves worth making now, best first: what the earliest unfinished station needs, then what must be done again before
@@ -38,7 +41,7 @@ final readonly class NextMoves
     {
         $moves = $this->beforeTheCarburetor();
         foreach (Station::cases() as $station) {
-            if ($station === Station::Set && $this->sheet->stations[Station::Build->value]->isDone()) {
+            if ($station === Station::Set && $this->sheet->rebuild->isWhole()) {
                 $moves = [...$moves, ...$this->rechecks(Station::BenchTest)];
             }
             if ($station === Station::HandBack) {
@@ -93,8 +96,10 @@ final readonly class NextMoves
         return match ($station) {
             Station::Intake => [new Move($station, 'Tag it, take the complaint', 'The complaint in the customer\'s words decides where to look first.', 5, 'intake')],
             Station::AsFound => $this->counts(),
-            Station::Strip, Station::Clean, Station::Build => $this->steps($station),
-            Station::BenchTest => $this->hold(),
+            Station::Strip => $this->strip(),
+            Station::BenchTest => $this->sheet->family->hold === null ? $this->tests() : $this->hold(),
+            Station::Clean => $this->inspections(),
+            Station::Build => $this->build(),
             Station::Set => $this->settings(),
             Station::Run => $this->runs(),
             Station::HandBack => $this->handBack(),
@@ -106,7 +111,7 @@ final readonly class NextMoves
     {
         $moves = [];
         foreach ($this->sheet->adjusters as $state) {
-            if ($state->found === null) {
+            if ($state->found === null && ! $this->sheet->rebuild->wasOut($state->adjuster->key)) {
                 $moves[] = new Move(Station::AsFound, "Count the {$this->lower($state->adjuster->name)} in, note the turns", 'Nobody can count it once it is out. Half turns, until lightly seated.', 2, 'count', $state->adjuster->key);
             }
         }
@@ -115,26 +120,69 @@ final readonly class NextMoves
     }
 
     /** @return list<Move> */
-    private function steps(Station $station): array
+    private function strip(): array
     {
-        $open = array_filter($this->sheet->family->stepsAt($station), fn (Step $s): bool => ! $this->sheet->isStepDone($station, $s->key));
-        $minutes = max(1, intdiv($this->sheet->stations[$station->value]->minutes, max(1, count($this->sheet->family->stepsAt($station)))));
-        $why = match ($station) {
-            Station::Strip => 'In this order nothing is hidden by what comes before it.',
-            Station::Clean => 'What is clean and sound now need not come apart again.',
-            default => 'Back in the reverse order, so that nothing is left over.',
-        };
+        $tray = $this->sheet->rebuild->build->tray;
+        $ready = array_filter($tray->plan->ready($tray->off()), static fn (TrayPart $p): bool => ! $p->isOptional);
+        $cell = 1 + count(array_filter($tray->cells, static fn (TrayCell $c): bool => $c->number > 0));
+        $minutes = $this->each(Station::Strip, count($tray->plan->parts));
 
-        return array_values(array_map(static fn (Step $s): Move => new Move($station, $s->do, $why, $minutes, 'step', $s->key), array_slice($open, 0, self::MOST, true)));
+        return array_map(fn (TrayPart $p): Move => new Move(Station::Strip, $p->isTask ? $p->name : "Take off: {$this->counted($p)}", $p->caution === null ? "Into cell {$cell}. In this order nothing is hidden by what comes before it." : "{$p->caution}. Into cell {$cell}.", $minutes, 'part_off', $p->key), array_slice($ready, 0, self::MOST));
+    }
+
+    /** @return list<Move> */
+    private function inspections(): array
+    {
+        $open = $this->sheet->rebuild->uninspected();
+        $minutes = $this->each(Station::Clean, count($this->sheet->rebuild->inspections()));
+
+        return array_values(array_map(static fn (Inspection $i): Move => new Move(Station::Clean, $i->do, "Good: {$i->good}.", $minutes, 'inspect', $i->key), array_slice($open, 0, self::MOST, true)));
+    }
+
+    /** @return list<Move> */
+    private function build(): array
+    {
+        $build = $this->sheet->rebuild->build;
+        $minutes = $this->each(Station::Build, count($build->order()));
+        $moves = [];
+        foreach (array_slice($build->ready(), 0, self::MOST) as $part) {
+            $reason = $build->tray->plan->reasons($part->key)[0] ?? 'Back in the reverse of this strip';
+            $moves[] = new Move(Station::Build, "Fit: {$this->counted($part)}", $part->looks() === [] ? "{$reason}." : implode('. ', $part->looks()).'.', $minutes, 'part_on', $part->key);
+        }
+        if ($moves !== []) {
+            return $moves;
+        }
+        if (! $this->sheet->rebuild->isStripped()) {
+            return [];
+        }
+
+        return array_map(static fn (string $left): Move => new Move(Station::Build, 'Account for what is left', $left, 2, 'account', ''), array_slice($build->leftOver(), 0, 1));
+    }
+
+    private function counted(TrayPart $part): string
+    {
+        return $this->lower($part->name).($part->count > 1 ? ", {$part->count}" : '');
+    }
+
+    private function each(Station $station, int $parts): int
+    {
+        return max(1, intdiv($this->sheet->family->minutesAt($station), max(1, $parts)));
+    }
+
+    /** @return list<Move> where no hold test applies */
+    private function tests(): array
+    {
+        $open = array_filter($this->sheet->family->tests, fn (BenchTest $t): bool => ! ($this->sheet->rebuild->tests[$t->key]->passed ?? false));
+
+        return array_values(array_map(static fn (BenchTest $t): Move => new Move(Station::BenchTest, $t->do, "Good: {$t->good}.", 3, 'test', $t->key), array_slice($open, 0, self::MOST)));
     }
 
     /** @return list<Move> */
     private function hold(): array
     {
         $last = $this->sheet->latestHold();
-        $psi = (int) round($this->sheet->family->card->test->inPsi());
         if ($last === null) {
-            return [new Move(Station::BenchTest, "Invert the body, pump the inlet to {$psi} psi, watch 60 s", 'The float\'s weight closes the needle. If it holds, flooding has another cause.', 3, 'hold')];
+            return [new Move(Station::BenchTest, $this->sheet->family->hold->do ?? '', $this->sheet->family->hold->why ?? '', 3, 'hold')];
         }
         $again = new Move(Station::BenchTest, 'Fit a new needle, run again', 'A wet needle that still leaks is worn, or its seat is.', 6, 'needle');
 
@@ -231,6 +279,6 @@ final readonly class NextMoves
 
     private function lower(string $name): string
     {
-        return lcfirst($name);
+        return preg_match('~^[A-Z][a-z]~', $name) === 1 ? lcfirst($name) : $name;
     }
 }

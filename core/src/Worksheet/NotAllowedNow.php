@@ -20,12 +20,42 @@ final class NotAllowedNow extends \DomainException implements Rejected
 
     public static function countedTooLate(string $screw): self
     {
-        return new self('counted_too_late', "The {$screw} was already out, so this is not how it was found. Note what you know instead.");
+        return new self('counted_too_late', "{$screw}: it was already out, so this is not how it was found. Note what you know instead.");
     }
 
     public static function offThePhoto(): self
     {
         return new self('off_the_photo', 'A pin lies on the photo: across and down between its edges.');
+    }
+
+    public static function othersRestOnIt(string $why): self
+    {
+        return new self('others_rest_on_it', "Something logged after it rests on it. Undo that first. {$why}");
+    }
+
+    public static function notScrap(): self
+    {
+        return new self('not_scrap', 'That part alone does not scrap the body. Order a new one instead.');
+    }
+
+    public static function needsReason(): self
+    {
+        return new self('needs_reason', 'Say why: it stands in the report.');
+    }
+
+    public static function clockNotRunning(): self
+    {
+        return new self('clock_not_running', 'That clock is not running any more.');
+    }
+
+    public static function clockTooLong(): self
+    {
+        return new self('clock_too_long', 'A clock runs from one minute to a day.');
+    }
+
+    public static function countedWrong(): self
+    {
+        return new self('counted_wrong', 'Count from 1 to 99.');
     }
 
     public static function notStale(string $item): self

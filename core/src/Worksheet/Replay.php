@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use DustyJet\BenchLog\Entry;
 use DustyJet\BenchLog\EntryKind;
 use DustyJet\BenchLog\Log;
+use DustyJet\Carburetor\Condition;
 use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Sense;
 use DustyJet\Carburetor\Station;
@@ -16,6 +17,9 @@ use DustyJet\Mixture\MixtureReading;
 use DustyJet\Mixture\School;
 use DustyJet\Quantity\RotationalSpeed;
 use DustyJet\Quantity\Turns;
+use DustyJet\StripAndBuild\Build;
+use DustyJet\StripAndBuild\NotYet;
+use DustyJet\StripAndBuild\Tray;
 
 /**
  * Walks a log once and keeps what holds.
@@ -31,8 +35,24 @@ final class Replay
     /** @var array<string, AdjusterState> */
     private array $adjusters = [];
 
-    /** @var array<string, DateTimeImmutable> */
-    private array $stepsDone = [];
+    private Build $build;
+
+    private ?DateTimeImmutable $stripEndedAt = null;
+
+    /** @var array<string, InspectionRecord> */
+    private array $inspected = [];
+
+    /** @var array<string, int> */
+    private array $placedSeq = [];
+
+    /** @var array<string, LinkNote> */
+    private array $linkNotes = [];
+
+    /** @var array<string, TestRecord> */
+    private array $tests = [];
+
+    /** @var array<string, ClockRecord> */
+    private array $clocks = [];
 
     /** @var list<HoldRecord> */
     private array $holds = [];
@@ -69,6 +89,7 @@ final class Replay
     private function __construct(private readonly Family $family, private readonly Log $log)
     {
         $this->adoptAdjusters('', Sense::Fuel);
+        $this->build = Build::from(Tray::empty($family->plan('')));
     }
 
     public static function of(Family $family, Log $log): Worksheet
@@ -86,8 +107,13 @@ final class Replay
         match ($entry->kind) {
             EntryKind::IntakeTaken => $this->intake($entry),
             EntryKind::ScrewCounted => $this->counted($entry),
-            EntryKind::StepDone => $this->stepDone($entry),
-            EntryKind::StepUndone => $this->stepUndone($entry),
+            EntryKind::PartOff, EntryKind::PartOn, EntryKind::PartMissing, EntryKind::PartUnexpected, EntryKind::PartAccounted => $this->partMoved($entry),
+            EntryKind::StripEnded => $this->stripEnded($entry),
+            EntryKind::PartInspected => $this->inspected($entry),
+            EntryKind::LinkNoted => $this->linkNotes[$entry->text('link')] = new LinkNote($entry->text('link'), $entry->text('text'), $entry->id, $entry->at, $entry->by),
+            EntryKind::TestDone => $this->tested($entry),
+            EntryKind::ClockStarted => $this->clocks[$entry->id] = new ClockRecord($entry->id, $entry->text('clock'), $this->family->clocks[$entry->text('clock')]->name ?? 'Clock', $entry->textOrNull('what'), $entry->at, $entry->integer('minutes'), null),
+            EntryKind::ClockEnded => $this->clockEnded($entry),
             EntryKind::ThingTouched => $this->touch($entry->text('thing'), $entry),
             EntryKind::HoldTested => $this->held($entry),
             EntryKind::ScrewSet => $this->screwSet($entry),
@@ -108,8 +134,9 @@ final class Replay
 
     private function intake(Entry $entry): void
     {
-        $this->intake = Intake::of($entry);
-        $this->adoptAdjusters($this->intake->variant, $this->intake->idleSense);
+        $intake = $this->intake = Intake::of($entry);
+        $this->adoptAdjusters($intake->variant, $intake->idleSense);
+        $this->build = Build::from(Tray::empty($this->family->plan($intake->variant)));
         $this->touchedAt[Station::Intake->value] = $entry->at;
     }
 
@@ -132,23 +159,61 @@ final class Replay
         }
     }
 
-    private function stepDone(Entry $entry): void
+    /** What a file written elsewhere got wrong is passed over. */
+    private function partMoved(Entry $entry): void
     {
-        $station = Station::tryFrom($entry->text('station'));
-        $step = $station === null ? null : $this->family->stepsAt($station)[$entry->text('step')] ?? null;
-        if ($station === null || $step === null) {
+        try {
+            $this->build = TrayLog::apply($this->build, $entry);
+        } catch (NotYet) {
             return;
         }
-        $this->stepsDone[$station->value.'.'.$step->key] = $entry->at;
+        $isOn = in_array($entry->kind, [EntryKind::PartOn, EntryKind::PartAccounted], true);
+        $station = $isOn ? Station::Build : Station::Strip;
         $this->touchedAt[$station->value] = $entry->at;
-        foreach ($step->touches as $touched) {
+        if ($entry->kind === EntryKind::PartOn) {
+            $this->placedSeq[$entry->text('part')] = $entry->seq;
+        }
+        $part = $this->build->tray->plan->parts[$entry->text('part')] ?? null;
+        foreach ($part->touches ?? [] as $touched) {
+            $this->touch($touched, $entry);
+        }
+        foreach ($part->adjusters ?? [] as $adjuster) {
+            $this->doubt([$adjuster === 'idle_speed' ? $adjuster : "mixture.{$adjuster}"], ($this->adjusters[$adjuster]->adjuster->name ?? 'A screw').' was out at '.$station->label(), $entry);
+        }
+    }
+
+    private function stripEnded(Entry $entry): void
+    {
+        $this->stripEndedAt = $entry->at;
+        $this->touchedAt[Station::Strip->value] = $entry->at;
+    }
+
+    private function inspected(Entry $entry): void
+    {
+        $inspection = $this->family->inspections[$entry->text('inspection')] ?? null;
+        $condition = Condition::tryFrom($entry->text('condition'));
+        if ($inspection === null || $condition === null) {
+            return;
+        }
+        $this->inspected[$inspection->key] = new InspectionRecord($inspection->key, $condition, $entry->textOrNull('reason'), $entry->id, $entry->seq, $entry->at, $entry->by);
+        $this->touchedAt[Station::Clean->value] = $entry->at;
+        foreach ($condition === Condition::Sound ? [] : $inspection->touches as $touched) {
             $this->touch($touched, $entry);
         }
     }
 
-    private function stepUndone(Entry $entry): void
+    private function tested(Entry $entry): void
     {
-        unset($this->stepsDone[$entry->text('station').'.'.$entry->text('step')]);
+        $this->tests[$entry->text('test')] = new TestRecord($entry->text('test'), $entry->flag('passed'), $entry->textOrNull('note'), $entry->id, $entry->at);
+        $this->touchedAt[Station::BenchTest->value] = $entry->at;
+    }
+
+    private function clockEnded(Entry $entry): void
+    {
+        $clock = $this->clocks[$entry->text('clock')] ?? null;
+        if ($clock !== null) {
+            $this->clocks[$clock->entryId] = $clock->ended($entry->at);
+        }
     }
 
     private function held(Entry $entry): void
@@ -172,7 +237,7 @@ final class Replay
         $this->fresh($state->adjuster->isMixture ? 'mixture.'.$state->adjuster->key : 'idle_speed');
         // Only an actual move makes others doubtful; setting a screw where it stands is a re-check that passed.
         if ($before !== null && ! $before->isSameAs($turns)) {
-            $this->touch('moved.'.$state->adjuster->key, $entry);
+            $this->moved($state, $entry);
         }
     }
 
@@ -197,7 +262,7 @@ final class Replay
         $this->change($state, set: $turns, readings: [...$state->readings, $reading]);
         $this->touchedAt[Station::Run->value] = $entry->at;
         if ($before !== null && ! $before->isSameAs($turns)) {
-            $this->touch('moved.'.$state->adjuster->key, $entry);
+            $this->moved($state, $entry);
         }
     }
 
@@ -248,10 +313,34 @@ final class Replay
 
     private function touch(string $thing, Entry $entry): void
     {
-        foreach ($this->family->stale[$thing] ?? [] as $item) {
+        $known = $this->family->stale[$thing] ?? null;
+        if ($known !== null) {
+            $this->doubt($known->doubts, $known->because.' at '.self::place($entry), $entry);
+        }
+    }
+
+    private function moved(AdjusterState $state, Entry $entry): void
+    {
+        $this->doubt($this->family->upsetBy($state->adjuster->key, $this->intake->variant ?? ''), "{$state->adjuster->name} was moved at the bench", $entry);
+    }
+
+    private static function place(Entry $entry): string
+    {
+        return match ($entry->kind) {
+            EntryKind::PartOff, EntryKind::PartMissing => Station::Strip->label(),
+            EntryKind::PartOn => Station::Build->label(),
+            EntryKind::PartInspected => Station::Clean->label(),
+            default => 'the bench',
+        };
+    }
+
+    /** @param  list<string>  $items */
+    private function doubt(array $items, string $because, Entry $entry): void
+    {
+        foreach ($items as $item) {
             foreach ($this->meant($item) as $key) {
                 if ($this->isTaken($key)) {
-                    $this->stale[$key] ??= $this->staleItem($key, $this->because($thing, $entry), $entry->at);
+                    $this->stale[$key] ??= $this->staleItem($key, $because, $entry->at);
                     unset($this->overrides[$key]);
                 }
             }
@@ -287,25 +376,11 @@ final class Replay
     private function staleItem(string $key, string $because, DateTimeImmutable $since): StaleItem
     {
         if ($key === 'needle_hold') {
-            return new StaleItem($key, 'Needle hold', $because, $since, Station::BenchTest, 3);
+            return new StaleItem($key, $this->family->hold->name ?? 'Hold test', $because, $since, Station::BenchTest, 3);
         }
         $state = $this->adjusters[$key === 'idle_speed' ? 'idle_speed' : substr($key, strlen('mixture.'))];
 
         return new StaleItem($key, $state->adjuster->name.', '.($state->left ?? $state->current()), $because, $since, Station::Run, $state->adjuster->isMixture ? 6 : 2);
-    }
-
-    private function because(string $thing, Entry $entry): string
-    {
-        return match (true) {
-            str_starts_with($thing, 'moved.') => ($this->adjusters[substr($thing, 6)]->adjuster->name ?? 'A screw').' was moved',
-            $thing === 'needle_seat' => 'Needle or seat was touched',
-            $thing === 'jets' => 'A jet was out or cleaned',
-            $thing === 'air_path' => 'Air cleaner was off',
-            $thing === 'float_tang' => 'Float tang was bent',
-            $thing === 'fuel' => 'Fuel was changed',
-            $thing === 'idle_mixture_screw' => 'Idle mixture screw was out',
-            default => 'Something it rests on was touched',
-        }.' at '.($entry->kind === EntryKind::StepDone ? Station::tryFrom($entry->text('station'))?->label() : 'the bench');
     }
 
     private function fresh(string $key): void
@@ -331,20 +406,22 @@ final class Replay
             $stations[$station->value] = $this->stationState($station, $checks);
         }
 
-        return new Worksheet($this->family, $this->log, $this->intake, $this->adjusters, $this->stepsDone, $this->holds, array_values($this->stale), $this->overrides, $checks, $this->handedBack?->at, $this->handedBack?->textOrNull('advice'), $stations, array_values($this->told), array_keys($this->checksDone), array_keys($this->repaired), $this->flowSteps, $this->photos);
+        return new Worksheet($this->family, $this->log, $this->intake, $this->adjusters, $this->rebuild(), $this->holds, array_values($this->stale), $this->overrides, $checks, $this->handedBack?->at, $this->handedBack?->textOrNull('advice'), $stations, array_values($this->told), array_keys($this->checksDone), array_keys($this->repaired), $this->flowSteps, $this->photos);
     }
 
     /** @param  array<string, CheckState>  $checks */
     private function stationState(Station $station, array $checks): StationState
     {
-        [$done, $of] = match (true) {
-            $station === Station::Intake => [$this->intake === null ? 0 : 1, 1],
-            $station === Station::AsFound => [$this->countAdjusters(static fn (AdjusterState $s): bool => $s->found !== null), count($this->adjusters)],
-            $station === Station::BenchTest => [$this->isHoldDecided() ? 1 : 0, 1],
-            $station === Station::Set => [$this->countAdjusters(static fn (AdjusterState $s): bool => $s->set !== null), count($this->adjusters)],
-            $station === Station::Run => [$this->countAdjusters(static fn (AdjusterState $s): bool => $s->left !== null), count($this->adjusters)],
-            $station === Station::HandBack => [$this->handedBack === null ? 0 : 1, 1],
-            default => [count(array_filter(array_keys($this->stepsDone), static fn (string $k): bool => str_starts_with($k, $station->value.'.'))), count($this->family->stepsAt($station))],
+        [$done, $of] = match ($station) {
+            Station::Intake => [$this->intake === null ? 0 : 1, 1],
+            Station::AsFound => [$this->countAdjusters(static fn (AdjusterState $s): bool => $s->found !== null), $this->countAdjusters(fn (AdjusterState $s): bool => $s->found !== null || ! $this->rebuild()->wasOut($s->adjuster->key))],
+            Station::Strip => $this->stripped(),
+            Station::BenchTest => $this->benchTested(),
+            Station::Clean => [count($this->rebuild()->inspections()) - count($this->rebuild()->uninspected()), count($this->rebuild()->inspections())],
+            Station::Build => $this->built(),
+            Station::Set => [$this->countAdjusters(static fn (AdjusterState $s): bool => $s->set !== null), count($this->adjusters)],
+            Station::Run => [$this->countAdjusters(static fn (AdjusterState $s): bool => $s->left !== null), count($this->adjusters)],
+            Station::HandBack => [$this->handedBack === null ? 0 : 1, 1],
         };
         $stale = count(array_filter($this->stale, static fn (StaleItem $s): bool => $s->station === $station));
         $doneAt = match (true) {
@@ -354,6 +431,38 @@ final class Replay
         };
 
         return new StationState($doneAt, $stale, $done, $of, $this->family->minutesAt($station));
+    }
+
+    private function rebuild(): Rebuild
+    {
+        return new Rebuild($this->family, $this->intake->variant ?? '', $this->build, $this->stripEndedAt, $this->inspected, $this->placedSeq, $this->linkNotes, $this->tests, $this->clocks);
+    }
+
+    /** @return array{0: int, 1: int} */
+    private function stripped(): array
+    {
+        $off = count($this->build->tray->off());
+
+        return [$off, $off + ($this->stripEndedAt !== null ? 0 : count($this->build->tray->unaccounted()))];
+    }
+
+    /** @return array{0: int, 1: int} before the strip is ended nothing can be all back */
+    private function built(): array
+    {
+        $placed = count($this->build->placed);
+
+        return [$placed, $placed + max(count($this->build->leftOver()), $this->rebuild()->isStripped() ? 0 : 1)];
+    }
+
+    /** @return array{0: int, 1: int} the hold test decides; where there is none, all the others do */
+    private function benchTested(): array
+    {
+        if ($this->family->hold !== null) {
+            return [$this->isHoldDecided() ? 1 : 0, 1];
+        }
+        $passed = array_filter($this->tests, fn (TestRecord $t): bool => $t->passed && isset($this->family->tests[$t->test]));
+
+        return [count($passed), count($this->family->tests)];
     }
 
     private function isHoldDecided(): bool

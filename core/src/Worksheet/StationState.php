@@ -16,8 +16,9 @@ final readonly class StationState
     {
     }
 
+    /** Done, or nothing to do here. */
     public function isDone(): bool
     {
-        return $this->doneAt !== null;
+        return $this->doneAt !== null || $this->of === 0;
     }
 }

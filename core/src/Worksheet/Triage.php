@@ -6,6 +6,7 @@ namespace DustyJet\Worksheet;
 
 use DustyJet\BenchLog\EntryKind;
 use DustyJet\BenchLog\UnreadableEntry;
+use DustyJet\Carburetor\Condition;
 use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Answer;
 use DustyJet\Diagnosis\CarburetorKind;
@@ -32,7 +33,7 @@ final readonly class Triage
 
     public function __construct(private Catalogue $catalogue, private Worksheet $sheet)
     {
-        $this->kind = $catalogue->family($sheet->family->diagnosedAs($sheet->intake->variant ?? ''));
+        $this->kind = $catalogue->family($sheet->family->id);
     }
 
     public function kind(): CarburetorKind
@@ -152,6 +153,11 @@ final readonly class Triage
                 $found[] = ['needle_leaks', $leaks ? Answer::Yes : Answer::No];
             }
         }
+        foreach ($this->sheet->rebuild->inspected as $key => $record) {
+            foreach ($this->sheet->family->inspections[$key]->fails as $finding) {
+                $found[] = [$finding, $record->condition === Condition::Sound ? Answer::No : Answer::Yes];
+            }
+        }
         $counted = array_filter($this->sheet->adjusters, static fn (AdjusterState $s): bool => $s->adjuster->isMixture && $s->found !== null);
         if ($counted !== []) {
             $far = array_filter($counted, static fn (AdjusterState $s): bool => ($s->found?->inTurns() ?? 0.0) >= $s->adjuster->baseline->inTurns() + self::FAR_OUT_TURNS);
@@ -161,14 +167,17 @@ final readonly class Triage
         return $found;
     }
 
-    /** @return list<string> faults that a step done at the bench removes */
+    /** @return list<string> faults that cleaning or a new part removed */
     private function cured(): array
     {
         $cured = [];
-        foreach (Station::cases() as $station) {
-            foreach ($this->sheet->family->stepsAt($station) as $key => $step) {
-                $cured = $this->sheet->isStepDone($station, $key) ? [...$cured, ...$step->cures] : $cured;
-            }
+        foreach ($this->sheet->rebuild->inspected as $key => $record) {
+            $inspection = $this->sheet->family->inspections[$key];
+            $cured = match ($record->condition) {
+                Condition::Cleaned => [...$cured, ...$inspection->cures],
+                Condition::Replace => [...$cured, ...$inspection->renews],
+                default => $cured,
+            };
         }
 
         return $cured;
@@ -177,15 +186,16 @@ final readonly class Triage
     /** @return list<string> what the strip has opened and the build not closed */
     private function open(): array
     {
-        $strip = $this->sheet->stations[Station::Strip->value];
-        if ($strip->done === 0 || $this->sheet->stations[Station::Build->value]->isDone()) {
+        $rebuild = $this->sheet->rebuild;
+        if (! $rebuild->isBegun() || $rebuild->isWhole()) {
             return [];
         }
+        $open = $rebuild->isStripped() && $rebuild->build->tray->has('carburetor') ? ['carburetor_apart'] : [];
+        foreach ($rebuild->build->tray->cells as $cell) {
+            $opens = $rebuild->build->tray->plan->parts[$cell->key]->opens ?? null;
+            $open = $opens === null || isset($rebuild->build->placed[$cell->key]) ? $open : [...$open, $opens];
+        }
 
-        return array_values(array_filter([
-            'air_cleaner_off',
-            $this->sheet->isStepDone(Station::Strip, 'bowl') ? 'bowl_off' : '',
-            $strip->isDone() ? 'carburetor_apart' : '',
-        ], fn (string $a): bool => isset($this->catalogue->access[$a])));
+        return array_values(array_filter($open, fn (string $a): bool => isset($this->catalogue->access[$a])));
     }
 }

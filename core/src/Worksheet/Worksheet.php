@@ -15,7 +15,6 @@ final readonly class Worksheet
 {
     /**
      * @param  array<string, AdjusterState>  $adjusters
-     * @param  array<string, DateTimeImmutable>  $stepsDone by station.step
      * @param  list<HoldRecord>  $holds oldest first
      * @param  list<StaleItem>  $stale not yet overridden
      * @param  array<string, string>  $overrides item => reason and who
@@ -32,7 +31,7 @@ final readonly class Worksheet
         public Log $log,
         public ?Intake $intake,
         public array $adjusters,
-        public array $stepsDone,
+        public Rebuild $rebuild,
         public array $holds,
         public array $stale,
         public array $overrides,
@@ -57,11 +56,6 @@ final readonly class Worksheet
     public function latestHold(): ?HoldRecord
     {
         return $this->holds[count($this->holds) - 1] ?? null;
-    }
-
-    public function isStepDone(Station $station, string $step): bool
-    {
-        return isset($this->stepsDone[$station->value.'.'.$step]);
     }
 
     public function isStale(string $key): bool

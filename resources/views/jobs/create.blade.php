@@ -1,13 +1,13 @@
 <x-layout.page :title="$page->title" body="pg-form">
 @fragment('job')
 <div id="job" class="dj-job-page">
-    <header class="dj-frame"><x-frame.head title="New job" about="The complaint, the machine, what is under the bowl." /></header>
+    <header class="dj-frame"><x-frame.head title="New job" :about="$page->familyName" /></header>
     <main id="main" class="dj-narrow">
-        <h1>New job</h1>
+        <div class="dj-titlerow"><h1>New job</h1><a class="btn btn-secondary" href="{{ route('jobs.create') }}">Another carburetor</a></div>
         <div id="errors" class="dj-errors-at"><x-forms.errors :messages="$errors->all()" /></div>
         <form method="post" action="{{ route('jobs.store') }}" class="dj-bay dj-form" id="work-form">
             @csrf
-            <input type="hidden" name="client_id" value="{{ $page->clientId }}">
+            <input type="hidden" name="client_id" value="{{ $page->clientId }}"><input type="hidden" name="family" value="{{ $page->familyId }}">
             <fieldset class="dj-complaints"><legend>What does it do?</legend>
                 @foreach ($page->complaints as $tick)
                     <div @if (count($tick->choices) > 1) role="group" aria-label="{{ $tick->name }}" @endif>

@@ -10,6 +10,20 @@
                 @endforeach
             </nav>
         @endif
+        <section class="dj-bay dj-library-cut" aria-labelledby="h-cut">
+            <header class="bay-h"><h2 id="h-cut">Cutaway</h2><span class="cnt">{{ count($page->cutaway->parts) }} parts</span></header>
+            <div class="cutwrap"><x-dynamic-component :component="'cutaways.'.$page->cutaway->drawing" :state="$page->cutaway" /></div>
+            <ol class="dj-behind">
+                @foreach ($page->cutaway->parts as $part)
+                    <li>{{ $part->number }}. {{ $part->name }}</li>
+                @endforeach
+            </ol>
+            <dl class="dj-compare">
+                @foreach ($page->circuits as $circuit)
+                    <div><dt>{{ $circuit['name'] }}<small>{{ $circuit['works'] }}</small></dt></div>
+                @endforeach
+            </dl>
+        </section>
         <div class="dj-twice">
             <section class="dj-bay" aria-labelledby="h-strip">
                 <header class="bay-h"><h2 id="h-strip">Comes apart</h2><span class="cnt">{{ count($page->strip) }} parts, {{ $page->springs }} springs</span></header>
@@ -39,6 +53,16 @@
                 @endforeach
             </ul>
         </section>
+        <details class="dj-bay dj-more"><summary>Bench tests, kit and tools <small>{{ count($page->tests) }}</small></summary>
+            <ul class="dj-rows dj-families">
+                @foreach ($page->tests as $test)
+                    <li><p><span><b>{{ $test['do'] }}</b><br>{{ $test['how'] }}</span></p></li>
+                @endforeach
+                <li><p><span><b>A kit has</b><br>{{ $page->has }}</span></p></li>
+                <li><p><span><b>A kit usually lacks</b><br>{{ $page->lacks }}</span></p></li>
+                <li><p><span><b>Tools</b><br>{{ $page->tools }}</span></p></li>
+            </ul>
+        </details>
         <details class="dj-bay dj-more"><summary>Checks that apply <small>{{ count($page->checks) }}</small></summary>
             <ul class="dj-rows dj-families">
                 @foreach ($page->checks as $check)

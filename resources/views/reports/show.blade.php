@@ -8,7 +8,7 @@
         <article class="dj-bay dj-report">
             @include('reports.body')
             @if ($page->chart)
-                <h2>The last needle hold</h2><x-charts.strip :chart="$page->chart" id="report" />
+                <h2>The last hold test</h2><x-charts.strip :chart="$page->chart" id="report" />
             @endif
         </article>
     </main>

@@ -1,6 +1,6 @@
 <section class="dj-bay bay-work" aria-label="Bench test">
-    <div class="dj-tests dj-runs" role="group" aria-label="Runs of the needle hold">
-        <p aria-current="true"><b>Needle hold</b><small>{{ count($page->work->runs) ? $page->work->runs[0]['name'].', '.$page->work->runs[0]['note'] : 'to do, 3 min' }}</small></p>
+    <div class="dj-tests dj-runs" role="group" aria-label="Runs of the hold test">
+        <p aria-current="true"><b>{{ $page->work->name }}</b><small>{{ count($page->work->runs) ? $page->work->runs[0]['name'].', '.$page->work->runs[0]['note'] : 'to do, 3 min' }}</small></p>
         @foreach (array_slice($page->work->runs, 1) as $run)
             <p><b>{{ $run['name'] }}</b><small>{{ $run['note'] }}</small></p>
         @endforeach
@@ -20,7 +20,8 @@
         <div class="dj-chart"><div class="only-wide"><x-charts.strip :chart="$page->work->wide" id="wide" /></div><div class="only-narrow"><x-charts.strip :chart="$page->work->narrow" id="narrow" /></div></div>
         <p class="dj-facts">{{ $page->work->facts }}</p>
     @else
-        <p class="dj-story"><b>No run yet.</b> Invert the body so that the float's weight closes the needle. Pump slowly to the mark, start the run, and log the gauge every ten seconds; or type readings, or take them from a file.</p>
+        <p class="dj-story"><b>No run yet.</b> {{ $page->work->setup }} Pump slowly to the mark, start the run, and log the gauge every ten seconds; or type readings, or take them from a file.</p>
     @endif
     @include('stations.hold-form')
+    <details class="dj-more"><summary>Other tests of this family <small>{{ count($page->work->tests) }}</small></summary><x-sheet.tests :page="$page" /></details>
 </section>

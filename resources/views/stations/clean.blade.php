@@ -1,1 +1,16 @@
-@include('stations.steps')
+<section class="dj-bay bay-work dj-cleanbay" aria-labelledby="h-clean">
+    <header class="bay-h"><h2 id="h-clean">Clean and look</h2><span class="cnt">{{ $page->work->count }}</span></header>
+    @if ($page->work->open)
+        @include('stations.clean.lens')
+    @else
+        <p class="dj-story"><b>Nothing to look at.</b> Parts come under the lens once they are off.</p>
+    @endif
+    @include('stations.clean.clocks')
+    <h3 class="dj-sub">Parts</h3>
+    <x-sheet.looks :rows="$page->work->parts" />
+    @if ($page->work->passages)
+        <h3 class="dj-sub">Passage map</h3>
+        <x-sheet.looks :rows="$page->work->passages" />
+    @endif
+    @include('stations.clean.parts')
+</section>

@@ -19,5 +19,21 @@
             </div>
         </x-instruments.dial>
     </x-forms.entry>
+    <dl class="dj-compare" aria-label="The same screw elsewhere">
+        @foreach ($page->work->compare as $other)
+            <div><dt>{{ $other['name'] }} <small>{{ $other['from'] }}</small></dt><dd>{{ $other['value'] }}</dd></div>
+        @endforeach
+    </dl>
+    @if ($page->work->links)
+        <details class="dj-more dj-linknotes"><summary>Rods, springs, hoses <small>{{ count(array_filter(array_column($page->work->links, 'text'))) }} of {{ count($page->work->links) }} noted</small></summary>
+            @foreach ($page->work->links as $link)
+                <x-forms.entry :form="$page->form" kind="link_noted" :id="'link-'.$link['link']" class="dj-tap">
+                    <input type="hidden" name="link" value="{{ $link['link'] }}">
+                    <div class="dj-field"><label for="l-{{ $link['link'] }}">{{ $link['ask'] }}</label><input class="form-control" id="l-{{ $link['link'] }}" name="text" value="{{ $link['text'] }}" maxlength="300" required autocomplete="off"></div>
+                    <button class="btn btn-secondary" type="submit" aria-label="Note: {{ $link['ask'] }}">Note</button>
+                </x-forms.entry>
+            @endforeach
+        </details>
+    @endif
     @includeWhen($page->station->value === 'as-found', 'stations.photos')
 </section>

@@ -33,7 +33,7 @@ it('refuses a correction that means nothing', function (EntryKind $kind, ?string
 })->with([
     'of what is not there' => [EntryKind::NoteAdded, 'id-99'],
     'of what was corrected already' => [EntryKind::NoteAdded, 'id-1'],
-    'of another kind' => [EntryKind::StepDone, 'id-2'],
+    'of another kind' => [EntryKind::PartOff, 'id-2'],
     'a strike of nothing' => [EntryKind::Struck, null],
     'a strike of a strike' => [EntryKind::Struck, 'id-4'],
 ]);

@@ -3,58 +3,61 @@
 declare(strict_types=1);
 
 use DustyJet\Carburetor\Station;
-use DustyJet\Knowledge\FamilyFile;
+use DustyJet\Knowledge\FamilyFiles;
+use DustyJet\StripAndBuild\Build;
+use Tests\Core\StripAndBuild\Strips;
 
-/** @return list<array{part: string, number: int, name: string}> */
-function callouts(): array
+/** @return array<string, array{float, float, float, float}> where each callout of a drawing stands and points */
+function places(string $drawing): array
 {
-    $blade = (string) file_get_contents(__DIR__.'/../../../resources/views/components/cutaways/float-bowl/callouts.blade.php');
-    preg_match_all('/part="(\w+)" number="(\d+)" name="([^"]+)"/', $blade, $found, PREG_SET_ORDER);
+    $folder = __DIR__.'/../../../resources/views/components/cutaways/'.str_replace('_', '-', $drawing);
+    $blade = (string) file_get_contents(is_file("{$folder}/callouts.blade.php") ? "{$folder}/callouts.blade.php" : "{$folder}.blade.php");
+    preg_match_all("/'(\w+)' => \[([\d.]+), ([\d.]+), ([\d.]+), ([\d.]+)\]/", $blade, $found, PREG_SET_ORDER);
 
-    return array_map(fn (array $f): array => ['part' => $f[1], 'number' => (int) $f[2], 'name' => $f[3]], $found);
+    return array_combine(array_column($found, 1), array_map(fn (array $f): array => array_map(floatval(...), array_slice($f, 2)), $found));
 }
 
-it('numbers and names the parts of the drawing as the family does', function (): void {
-    $family = FamilyFile::parse((string) file_get_contents(__DIR__.'/../../../core/knowledge/families/float_bowl.yaml'));
-
-    expect(callouts())->toHaveCount(count($family->parts));
-    foreach (callouts() as $callout) {
-        expect($family->parts[$callout['part']]->number)->toBe($callout['number'])
-            ->and($family->parts[$callout['part']]->name)->toBe($callout['name']);
+it('has a place on the drawing for every part of the family, apart from all others', function (string $id): void {
+    $family = FamilyFiles::shipped()->of($id);
+    $places = places($family->drawing);
+    foreach (array_keys($family->variants) as $variant) {
+        $here = array_keys($family->partsOf($variant));
+        foreach ($here as $i => $part) {
+            expect($places)->toHaveKey($part);
+            [$atX, $atY, $toX, $toY] = $places[$part];
+            expect(hypot($atX - $toX, $atY - $toY))->toBeGreaterThan(12.0, "{$id}.{$part}")->and(min($atX, $atY))->toBeGreaterThanOrEqual(12.0, "{$id}.{$part}");
+            foreach (array_slice($here, $i + 1) as $other) {
+                expect(hypot($atX - $places[$other][0], $atY - $places[$other][1]))->toBeGreaterThanOrEqual(25.0, "{$id}: {$part} and {$other}");
+            }
+        }
     }
-});
+})->with(FamilyFiles::shipped()->ids());
 
-it('ends every leader on the drawing, away from its own number', function (): void {
-    $blade = (string) file_get_contents(__DIR__.'/../../../resources/views/components/cutaways/float-bowl/callouts.blade.php');
-    preg_match_all('/:at="\[([\d.]+), ([\d.]+)\]" :to="\[([\d.]+), ([\d.]+)\]"/', $blade, $leaders, PREG_SET_ORDER);
-
-    expect($leaders)->toHaveCount(16);
-    foreach ($leaders as [, $atX, $atY, $toX, $toY]) {
-        expect((float) $toX)->toBeGreaterThan(40.0)->toBeLessThan(480.0)
-            ->and((float) $toY)->toBeGreaterThan(20.0)->toBeLessThan(400.0)
-            ->and(hypot((float) $atX - (float) $toX, (float) $atY - (float) $toY))->toBeGreaterThan(20.0);
+// The outermost is the plate that a stack is carried up on, or the cover that closes it: either way it comes last.
+it('stacks its layers as they are built, from the body outward or from the plate inward', function (string $id): void {
+    $family = FamilyFiles::shipped()->of($id);
+    expect($family->plans)->not->toBeEmpty();
+    foreach ($family->plans as $plan) {
+        $order = array_map(fn ($p): string => $p->key, Build::from(Strips::down($plan))->order());
+        foreach ($family->stacks as $name => $layers) {
+            $at = array_values(array_filter(array_map(fn ($l): int|false => array_search($l->part, $order, true), array_slice($layers, 0, -1)), is_int(...)));
+            $up = $at;
+            sort($up);
+            expect($at === $up || $at === array_reverse($up))->toBeTrue("{$id}, {$plan->variant}, {$name}: ".implode(' ', $at));
+        }
     }
-});
+})->with(FamilyFiles::shipped()->ids());
 
-it('gives every step a part, and every station of steps some', function (Station $station): void {
-    $family = FamilyFile::parse((string) file_get_contents(__DIR__.'/../../../core/knowledge/families/float_bowl.yaml'));
+// Common practice: on the metering side gasket, diaphragm, cover; on the pump side diaphragm, gasket, cover.
+it('lays gasket and diaphragm of a cube the right way round', function (string $id, string $stack, array $outward): void {
+    $layers = array_map(fn ($l): ?string => $l->part, FamilyFiles::shipped()->of($id)->stacks[$stack]);
 
-    expect($family->stepsAt($station))->not->toBeEmpty();
-    foreach ($family->stepsAt($station) as $step) {
-        expect($family->parts)->toHaveKey($step->part);
-        expect(mb_strlen($step->do))->toBeLessThan(100);
-    }
-})->with([Station::Strip, Station::Clean, Station::Build]);
-
-it('puts back every part that the strip takes off', function (): void {
-    $family = FamilyFile::parse((string) file_get_contents(__DIR__.'/../../../core/knowledge/families/float_bowl.yaml'));
-    $off = array_unique(array_map(fn ($s): string => $s->part, $family->stepsAt(Station::Strip)));
-    $on = array_unique(array_map(fn ($s): string => $s->part, $family->stepsAt(Station::Build)));
-    // Looked at, not taken off; or taken off and put on together with the float.
-    $together = ['inlet', 'throttle', 'venturi', 'pin'];
-
-    expect(array_values(array_diff($off, $on, $together)))->toBe([]);
-});
+    expect(array_values(array_filter($layers)))->toBe($outward);
+})->with([
+    ['cube_opposed', 'Metering side', ['metering_gasket', 'metering_diaphragm', 'metering_cover']],
+    ['cube_opposed', 'Pump side', ['pump_diaphragm', 'pump_gasket', 'pump_cover']],
+    ['cube_stacked', 'One side, two layers', ['metering_gasket', 'metering_diaphragm', 'middle_plate', 'pump_diaphragm', 'pump_gasket', 'pump_cover']],
+]);
 
 it('orders the stations once and for all', function (): void {
     expect(array_map(fn (Station $s): int => $s->number(), Station::cases()))->toBe(range(1, 9))

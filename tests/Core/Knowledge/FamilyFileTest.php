@@ -2,52 +2,103 @@
 
 declare(strict_types=1);
 
+use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Sense;
-use DustyJet\Carburetor\Station;
+use DustyJet\Carburetor\UnknownFamily;
 use DustyJet\Knowledge\FamilyFile;
+use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Knowledge\UnusableKnowledge;
+use Tests\Core\Diagnosis\Knowledge;
 
-function familyYaml(): string
+function knowledgeYaml(string $name): string
 {
-    return (string) file_get_contents(__DIR__.'/../../../core/knowledge/families/float_bowl.yaml');
+    return (string) file_get_contents(__DIR__."/../../../core/knowledge/{$name}.yaml");
 }
 
-it('reads the float bowl family whole', function (): void {
-    $family = FamilyFile::parse(familyYaml());
+function parsed(string $family): Family
+{
+    return FamilyFile::parse($family, knowledgeYaml('bench/shared'), knowledgeYaml('bench/inspect'));
+}
 
-    expect($family->parts)->toHaveCount(16)
-        ->and(array_column($family->parts, 'number'))->toBe(range(1, 16))
-        ->and($family->stepsAt(Station::Strip))->toHaveCount(11)
-        ->and(array_keys($family->adjustersOf('fixed_main', Sense::Fuel)))->toBe(['idle_mixture', 'idle_speed'])
-        ->and(array_keys($family->adjustersOf('adjustable_main', Sense::Air)))->toBe(['main', 'idle_mixture', 'idle_speed'])
-        ->and($family->adjustersOf('adjustable_main', Sense::Air)['idle_mixture']->sense)->toBe(Sense::Air)
-        ->and($family->adjustersOf('adjustable_main', Sense::Air)['main']->sense)->toBe(Sense::Fuel);
+it('has the families that a diagnosis has, and no other', function (): void {
+    expect(FamilyFiles::shipped()->ids())->toEqualCanonicalizing(array_keys(Knowledge::real()->families));
 });
 
-it('takes the float and needle out before the jets and puts the bowl on last', function (): void {
-    $family = FamilyFile::parse(familyYaml());
-    $strip = array_keys($family->stepsAt(Station::Strip));
-    $build = array_keys($family->stepsAt(Station::Build));
-    $at = fn (array $steps, string $step): int => (int) array_search($step, $steps, true);
+it('gives every family all that a job needs', function (string $id): void {
+    $family = FamilyFiles::shipped()->of($id);
+    $drawn = array_filter($family->plan('')->parts, fn ($p): bool => $p->on !== null);
 
-    // Common practice: bowl off, pin, float with needle, main jet, tube; back in reverse.
-    expect($at($strip, 'bowl'))->toBeLessThan($at($strip, 'pin'))
-        ->and($at($strip, 'float_needle'))->toBeLessThan($at($strip, 'main_jet'))
-        ->and($at($strip, 'main_jet'))->toBeLessThan($at($strip, 'emulsion'))
-        ->and($at($build, 'emulsion'))->toBeLessThan($at($build, 'main_jet'))
-        ->and($at($build, 'float_needle'))->toBeLessThan($at($build, 'bowl'));
+    expect($family->id)->toBe($id)->and(array_column($family->parts, 'number'))->toBe(range(1, count($family->parts)))
+        ->and($family->circuits)->not->toBeEmpty()->and($family->links)->not->toBeEmpty()->and($family->tools)->not->toBeEmpty()
+        ->and($family->tests)->not->toBeEmpty()->and($family->checks)->not->toBeEmpty()->and($family->kit->has)->not->toBeEmpty()->and($family->kit->lacks)->not->toBeEmpty()
+        ->and(array_filter($family->inspections, fn ($i): bool => $i->isPassage()))->not->toBeEmpty()
+        ->and($drawn)->toHaveCount(count($family->plan('')->parts));
+    foreach ($family->inspections as $inspection) {
+        expect($inspection->on)->not->toBeNull("{$id}.{$inspection->key}");
+    }
+    foreach ($family->adjusters as $adjuster) {
+        $ways = array_filter($family->plans, fn ($plan): bool => $adjuster->isIn($plan->variant) && array_filter($plan->parts, fn ($p): bool => in_array($adjuster->key, $p->adjusters, true)) !== []);
+        expect($ways !== [] || ! $adjuster->isMixture)->toBeTrue("{$id}: {$adjuster->name} never comes out");
+    }
+})->with(FamilyFiles::shipped()->ids());
+
+// Which tests apply to which family: common practice.
+it('lists the tests that apply', function (string $id, bool $holds, array $tests): void {
+    $family = FamilyFiles::shipped()->of($id);
+
+    expect($family->hold !== null)->toBe($holds)->and(array_keys($family->tests))->toContain(...$tests);
+})->with([
+    ['suction_lift', false, ['diaphragm_feel', 'blow_through', 'jet_light', 'pulse']],
+    ['float_fixed_jet', true, ['float_drop', 'jet_light', 'needle_vacuum', 'delivery']],
+    ['updraft', true, ['float_drop', 'blow_through', 'nozzle_taper']],
+    ['float_side_pump', true, ['diaphragm_feel', 'float_drop', 'delivery', 'pulse']],
+    ['small_outboard', true, ['bulb', 'float_drop', 'needle_vacuum']],
+    ['outboard_bank', true, ['bulb', 'balance']],
+    ['cube_opposed', true, ['needle_only', 'lever_height', 'check_valve', 'shaft', 'pulse']],
+    ['cube_stacked', true, ['soap', 'pop_off']],
+    ['kart_pumper', true, ['pop_off', 'lever_height', 'pulse']],
+    ['pulse_pump', false, ['diaphragm_feel', 'delivery', 'pulse']],
+]);
+
+it('knows which way each screw meters, and what depends on it', function (): void {
+    $at = fn (string $id, string $screw): Sense => FamilyFiles::shipped()->of($id)->adjusters[$screw]->sense;
+    $cube = FamilyFiles::shipped()->of('cube_opposed');
+
+    expect($at('cube_opposed', 'high'))->toBe(Sense::Fuel)->and($at('small_outboard', 'idle_mixture'))->toBe(Sense::Air)->and($at('outboard_bank', 'middle'))->toBe(Sense::Fuel)
+        ->and($cube->upsetBy('high', 'dependent'))->toBe(['mixture.low'])->and($cube->upsetBy('high', 'independent'))->toBe([])
+        ->and(FamilyFiles::shipped()->of('float_pilot_jet')->adjustersOf('', Sense::Air)['idle_mixture']->sense)->toBe(Sense::Air)
+        ->and(array_keys(FamilyFiles::shipped()->of('float_side_pump')->adjustersOf('fixed_jet', Sense::Fuel)))->toBe(['idle_speed']);
 });
 
 it('refuses a file whose names do not meet', function (string $from, string $to, string $says): void {
-    expect(fn () => FamilyFile::parse(str_replace($from, $to, familyYaml())))->toThrow(UnusableKnowledge::class, $says);
+    expect(fn () => parsed(str_replace($from, $to, knowledgeYaml('families/float_pilot_jet'))))->toThrow(UnusableKnowledge::class, $says);
 })->with([
-    'a part nobody has' => ['part: mixscrew', 'part: gizmo', 'gizmo'],
-    'a variant nobody has' => ['only_in: adjustable_main', 'only_in: nothing', 'nothing'],
-    'a caution nobody wrote' => ['caution: jet_slot', 'caution: bang', 'bang'],
+    'a part nobody drew' => ['part: mixscrew', 'part: gizmo', 'gizmo'],
+    'a screw nobody has' => ['adjuster: idle_mixture', 'adjuster: nothing', 'nothing'],
+    'a caution nobody wrote' => ['strip: fuel', 'strip: bang', 'bang'],
+    'a station nobody has' => ['{strip: fuel', '{moon: fuel', 'moon'],
     'a touch without a consequence' => ['touches: [air_path]', 'touches: [thin_air]', 'thin_air'],
+    'an inspection nobody described' => ['inspect: [needle_tip', 'inspect: [needle_tops', 'needle_tops'],
+    'a test nobody described' => ['tests: [float_drop', 'tests: [float_drip', 'float_drip'],
+    'a passage out of a part that is none' => ['out: [bowl, main_jet]', 'out: [bowl, main_jets]', 'main_jets'],
+    'a coupling of a screw that is none' => ['{moving: idle_mixture', '{moving: wheel', 'wheel'],
     'a value without its source' => ['provenance: from memory', 'provenance: hearsay', 'hearsay'],
     'a missing number' => ['value: 0.6, ', '', 'hold_limit_ml_min'],
 ]);
+
+it('knows no family by a name that is a path', function (string $id): void {
+    expect(fn () => FamilyFiles::shipped()->of($id))->toThrow(UnknownFamily::class);
+})->with(['float_bowl', '', '../bench/shared', "cube_opposed\0"]);
+
+it('reads a family once, and under a name that changes with its files', function (): void {
+    $names = [];
+    $files = new FamilyFiles(__DIR__.'/../../../core/knowledge', function (string $name, Closure $read) use (&$names): Family {
+        $names[] = $name;
+
+        return $read();
+    });
+    expect($files->of('updraft'))->toBe($files->of('updraft'))->and($names)->toHaveCount(1)->and($names[0])->toMatch('~^family:updraft:[0-9a-f]{32}$~');
+});
 
 it('says which way each sense turns', function (): void {
     expect(Sense::Fuel->turningOut())->toBe('richer')->and(Sense::Air->turningOut())->toBe('leaner')

@@ -89,7 +89,7 @@ it('catches one of the two air jets left in', function (): void {
         $tray = $tray->takeOff($part->key, $part->key === 'air_jets' ? 1 : null);
     }
 
-    expect($tray->miscounts())->toBe([['name' => 'Throat air jets', 'found' => 1, 'expected' => 2]]);
+    expect($tray->miscounts())->toBe([['key' => 'air_jets', 'name' => 'Throat air jets', 'found' => 1, 'expected' => 2]]);
 });
 
 it('catches the bowl turned by guess', function (string $family): void {

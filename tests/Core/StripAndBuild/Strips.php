@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\StripAndBuild;
 
-use DustyJet\Knowledge\StripFile;
+use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\StripAndBuild\Build;
 use DustyJet\StripAndBuild\StripPlan;
 use DustyJet\StripAndBuild\Tray;
@@ -16,9 +16,9 @@ final class Strips
     public static function all(): array
     {
         $plans = [];
-        foreach (glob(__DIR__.'/../../../core/knowledge/strip/*.yaml') ?: [] as $file) {
-            foreach (StripFile::parse((string) file_get_contents($file)) as $variant => $plan) {
-                $plans["{$plan->family}, {$variant}"] = [$plan];
+        foreach (FamilyFiles::shipped()->ids() as $id) {
+            foreach (FamilyFiles::shipped()->of($id)->plans as $variant => $plan) {
+                $plans["{$id}, {$variant}"] = [$plan];
             }
         }
 
@@ -27,7 +27,7 @@ final class Strips
 
     public static function plan(string $family, ?string $variant = null): StripPlan
     {
-        $plans = StripFile::parse((string) file_get_contents(__DIR__."/../../../core/knowledge/strip/{$family}.yaml"));
+        $plans = FamilyFiles::shipped()->of($family)->plans;
 
         return $plans[$variant ?? array_key_first($plans)];
     }

@@ -15,10 +15,11 @@ use DustyJet\HoldTest\LeakShape;
 use DustyJet\HoldTest\Limits;
 use DustyJet\HoldTest\Rig;
 use DustyJet\HoldTest\ScriptedLeak;
-use DustyJet\Knowledge\FamilyFile;
+use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\Turns;
 use DustyJet\Quantity\Volume;
+use DustyJet\StripAndBuild\TrayPart;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\HoldRecord;
 use DustyJet\Worksheet\Worksheet;
@@ -33,9 +34,10 @@ final class Bench
     /** @var list<Entry> */
     public array $entries = [];
 
-    public function __construct(string $variant = 'fixed_main', string $sense = 'fuel')
+    public function __construct(string $family = 'float_pilot_jet', string $sense = 'fuel', ?string $variant = null)
     {
-        $this->family = FamilyFile::parse((string) file_get_contents(__DIR__.'/../../../core/knowledge/families/float_bowl.yaml'));
+        $this->family = FamilyFiles::shipped()->of($family);
+        $variant ??= array_key_first($this->family->variants);
         $this->add(EntryKind::IntakeTaken, ['machine' => 'Tilby 46', 'engine' => '160 cc', 'complaint' => 'floods', 'variant' => $variant, 'idle_sense' => $sense]);
     }
 
@@ -64,18 +66,39 @@ final class Bench
         return $this->add(EntryKind::SpeedRead, ['adjuster' => $adjuster, 'units' => Turns::parse($turns)->inUnits(), 'rpm' => $rpm]);
     }
 
-    public function step(Station $station, string $step): self
+    public function off(string ...$parts): self
     {
-        return $this->add(EntryKind::StepDone, ['station' => $station->value, 'step' => $step]);
-    }
-
-    public function all(Station $station): self
-    {
-        foreach (array_keys($this->family->stepsAt($station)) as $step) {
-            $this->step($station, $step);
+        foreach ($parts as $part) {
+            $this->add(EntryKind::PartOff, ['part' => $part, 'count' => $this->sheet()->rebuild->build->tray->plan->parts[$part]->count]);
         }
 
         return $this;
+    }
+
+    public function on(string ...$parts): self
+    {
+        foreach ($parts as $part) {
+            $this->add(EntryKind::PartOn, ['part' => $part, 'count' => $this->sheet()->rebuild->build->tray->cell($part)?->count ?? 1, 'looked' => true]);
+        }
+
+        return $this;
+    }
+
+    public function inspect(string $inspection, string $condition = 'sound', ?string $reason = null): self
+    {
+        return $this->add(EntryKind::PartInspected, array_filter(['inspection' => $inspection, 'condition' => $condition, 'reason' => $reason]));
+    }
+
+    /** Takes everything apart, judges everything sound, or builds everything back, in an order that keeps the rules. */
+    public function all(Station $station): self
+    {
+        $rebuild = $this->sheet()->rebuild;
+
+        return match ($station) {
+            Station::Strip => $this->off(...array_map(static fn (TrayPart $p): string => $p->key, array_values(array_filter($rebuild->build->tray->plan->stripOrder(), static fn (TrayPart $p): bool => ! $rebuild->build->tray->has($p->key))))),
+            Station::Clean => array_reduce(array_keys($rebuild->uninspected()), static fn (self $b, string $i): self => $b->inspect($i), $this),
+            default => $this->on(...array_map(static fn (TrayPart $p): string => $p->key, array_values(array_filter($rebuild->build->order(), static fn (TrayPart $p): bool => ! isset($rebuild->build->placed[$p->key]))))),
+        };
     }
 
     public function hold(float $millilitresPerMinute = 0.0, bool $wetted = false, float $stepPsi = 0.02, int $seconds = 90): self

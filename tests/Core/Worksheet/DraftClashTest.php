@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 use DustyJet\BenchLog\EntryKind;
 use DustyJet\BenchLog\LogMovedOn;
-use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Draft;
 use Tests\Core\Worksheet\Bench;
 
 /** What was logged by someone else since this person looked. */
 function meanwhile(string $what): Bench
 {
-    $bench = (new Bench('adjustable_main'))->count('main', '1')->count('idle_mixture', '1')->count('idle_speed', '1');
+    $bench = (new Bench('float_adjustable_main'))->count('main', '1')->count('idle_mixture', '1')->count('idle_speed', '1');
 
     return match ($what) {
         'a note' => $bench->add(EntryKind::NoteAdded, ['text' => 'hello']),
-        'a step' => $bench->step(Station::Strip, 'fuel_off'),
+        'a part' => $bench->off('fuel_line'),
         'the same screw set' => $bench->set('idle_mixture', '2'),
         'the same screw read' => $bench->read('idle_mixture', '2', 1700),
         'another screw set' => $bench->set('main', '2'),
@@ -29,7 +28,7 @@ function wanted(string $what): array
 {
     return match ($what) {
         'a note' => [EntryKind::NoteAdded, ['text' => 'mine']],
-        'a step' => [EntryKind::StepDone, ['station' => 'strip', 'step' => 'photo']],
+        'a part' => [EntryKind::PartOff, ['part' => 'air_cleaner', 'count' => 1]],
         'a count' => [EntryKind::ScrewCounted, ['adjuster' => 'idle_mixture', 'units' => 48]],
         'a reading' => [EntryKind::SpeedRead, ['adjuster' => 'idle_mixture', 'units' => 48, 'rpm' => 1700.0]],
         'a setting' => [EntryKind::ScrewSet, ['adjuster' => 'idle_mixture', 'units' => 48, 'station' => 'set']],
@@ -50,13 +49,13 @@ it('takes or refuses an entry from someone who has not seen the latest', functio
 })->with([
     ['a note', 'the same screw set', false],
     ['a note', 'a hold test', false],
-    ['a step', 'a step', false],
-    ['a step', 'the same screw set', false],
+    ['a part', 'a part', false],
+    ['a part', 'the same screw set', false],
     ['a count', 'the same screw set', false],
     ['a reading', 'the same screw read', false],
     ['a setting', 'nothing', false],
     ['a setting', 'a note', false],
-    ['a setting', 'a step', false],
+    ['a setting', 'a part', false],
     ['a setting', 'another screw set', false],
     ['a setting', 'a hold test', false],
     ['a setting', 'the same screw set', true],

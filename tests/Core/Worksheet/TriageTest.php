@@ -6,6 +6,7 @@ use DustyJet\BenchLog\EntryKind;
 use DustyJet\BenchLog\UnreadableEntry;
 use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Answer;
+use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\Triage;
 use Tests\Core\Diagnosis\Knowledge;
@@ -28,7 +29,7 @@ function told(Bench $bench, array $answers): Bench
 
 it('takes each variant for the family it is', function (string $variant, string $family): void {
     expect(triage(new Bench($variant))->kind()->id)->toBe($family);
-})->with([['fixed_main', 'float_pilot_jet'], ['adjustable_main', 'float_adjustable_main']]);
+})->with([['float_pilot_jet', 'float_pilot_jet'], ['kart_pumper', 'kart_pumper'], ['suction_lift_choke', 'suction_lift_choke']]);
 
 it('makes a case of what was said and looked at', function (): void {
     $bench = told(new Bench, ['surges' => 'strong'])->add(EntryKind::CheckAnswered, ['check' => 'fuel_sample', 'answers' => ['fuel_smells_stale' => 'no', 'water_in_sample' => 'cannot_tell']])->add(EntryKind::FaultRepaired, ['fault' => 'weak_spark']);
@@ -55,7 +56,7 @@ it('hears what later stations found', function (): void {
     expect(triage($bench)->answers()['needle_leaks'])->toBe(Answer::Yes)
         ->and(triage($bench)->diagnosis()->suspects[0]->fault->id)->toBe('dirt_under_needle');
 
-    $bench->step(Station::Build, 'float_needle');
+    $bench->add(EntryKind::ThingTouched, ['thing' => 'needle_seat']);
     expect(triage($bench)->answers())->not->toHaveKey('needle_leaks', 'stale is not known');
 
     $bench->hold(0.02);
@@ -67,10 +68,10 @@ it('takes a screw two turns past its base for dirt', function (string $turns, An
 })->with([['1 3/4', Answer::No], ['3 1/2', Answer::Yes], ['5 3/4', Answer::Yes]]);
 
 it('knows what the strip has opened and what cleaning has cured', function (): void {
-    $bench = told(new Bench, ['surges' => 'strong'])->count('idle_mixture', '1 1/2')->count('idle_speed', '1')->all(Station::Strip)->step(Station::Clean, 'jets');
+    $bench = told(new Bench, ['surges' => 'strong'])->count('idle_mixture', '1 1/2')->count('idle_speed', '1')->all(Station::Strip)->inspect('main_jet', 'cleaned')->inspect('pilot_jet', 'cleaned');
     $case = triage($bench)->case();
 
-    expect($case->open)->toBe(['air_cleaner_off', 'bowl_off', 'carburetor_apart'])
+    expect($case->open)->toEqualCanonicalizing(['air_cleaner_off', 'carburetor_off', 'bowl_off', 'carburetor_apart'])
         ->and($case->repaired)->toBe(['main_jet_clogged', 'pilot_circuit_blocked'])
         ->and(triage($bench)->diagnosis()->notNow['choke_run'])->toBe('The engine is open.')
         ->and(triage($bench->all(Station::Build))->case()->open)->toBe([]);
@@ -81,7 +82,7 @@ it('puts the cheap check before the carburetor, until that is begun', function (
     $move = $bench->sheet()->moves(triage($bench)->diagnosis())[0];
     expect($move->station)->toBe(Station::Intake)->and($move->key)->toBe('look')->and($move->why)->toStartWith('Saves ');
 
-    $bench->count('idle_mixture', '1 1/2')->count('idle_speed', '1')->step(Station::Strip, 'fuel_off');
+    $bench->count('idle_mixture', '1 1/2')->count('idle_speed', '1')->off('air_cleaner');
     expect($bench->sheet()->moves(triage($bench)->diagnosis())[0]->station)->toBe(Station::Strip)
         ->and($bench->sheet()->moves()[0]->station)->toBe(Station::Strip);
 });
@@ -136,16 +137,24 @@ it('passes over what a newer knowledge has logged', function (): void {
     expect(triage($bench)->answers())->toBe(['floods' => Answer::Yes])->and(triage($bench)->case()->repaired)->toBe([]);
 });
 
-it('names only faults that exist in the steps that cure them', function (): void {
-    foreach ((new Bench)->family->steps as $steps) {
-        foreach ($steps as $step) {
-            expect(array_diff($step->cures, array_keys(Knowledge::real()->faults)))->toBe([]);
+it('names only faults and findings that exist in what is inspected', function (): void {
+    foreach (FamilyFiles::shipped()->ids() as $id) {
+        foreach (FamilyFiles::shipped()->of($id)->inspections as $inspection) {
+            expect(array_diff([...$inspection->cures, ...$inspection->renews], array_keys(Knowledge::real()->faults)))->toBe([], $inspection->key)
+                ->and(array_diff($inspection->fails, array_keys(Knowledge::real()->findings)))->toBe([], $inspection->key);
         }
     }
+});
+
+it('takes what was found by looking as an answer', function (): void {
+    $bench = told(new Bench('cube_opposed'), ['stumbles_on_opening' => 'yes'])->all(Station::Strip)->inspect('metering_diaphragm', 'replace', 'crinkles')->inspect('passage_low');
+    expect(triage($bench)->answers()['metering_stiff'])->toBe(Answer::Yes)
+        ->and(triage($bench)->answers()['low_jets_missing'])->toBe(Answer::No)
+        ->and(triage($bench)->case()->repaired)->toBe(['metering_diaphragm_stiff']);
 });
 
 it('has a say in what comes next until the carburetor is begun', function (): void {
     expect(triage(new Bench)->leads())->toBeFalse()
         ->and(triage(told(new Bench, ['surges' => 'some']))->leads())->toBeTrue()
-        ->and(triage(told(new Bench, ['surges' => 'some'])->step(Station::Strip, 'fuel_off'))->leads())->toBeFalse();
+        ->and(triage(told(new Bench, ['surges' => 'some'])->off('air_cleaner'))->leads())->toBeFalse();
 });

@@ -8,6 +8,7 @@ use DustyJet\BenchLog\UnreadableEntry;
 use DustyJet\Carburetor\Station;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Quantity\UnreadableTurns;
+use DustyJet\StripAndBuild\NotYet;
 use DustyJet\Worksheet\NotAllowedNow;
 use Tests\Core\Worksheet\Bench;
 
@@ -28,7 +29,7 @@ it('walks the line from intake to hand-back, one next move at a time', function 
 
     expect($next())->toBe('count:idle_mixture');
     $bench->count('idle_mixture', '1 3/4')->count('idle_speed', '1');
-    expect($next())->toBe('step:fuel_off');
+    expect($next())->toBe('part_off:air_cleaner');
     $bench->all(Station::Strip);
     expect($next())->toBe('hold:');
     $bench->hold(4.0);
@@ -36,9 +37,9 @@ it('walks the line from intake to hand-back, one next move at a time', function 
     $bench->hold(4.0, wetted: true);
     expect($next())->toBe('needle:');
     $bench->add(EntryKind::ThingTouched, ['thing' => 'needle_seat'])->hold();
-    expect($next())->toBe('step:rubber_aside');
+    expect($next())->toBe('inspect:needle_tip');
     $bench->all(Station::Clean);
-    expect($next())->toBe('step:pilot_jet');
+    expect($next())->toBe('part_on:pilot_o_rings');
     $bench->all(Station::Build);
     expect($next())->toBe('recheck:needle_hold');
     $bench->hold();
@@ -63,7 +64,7 @@ it('walks the line from intake to hand-back, one next move at a time', function 
 it('makes the needle hold stale when needle or seat is touched, and fresh when it is repeated', function (): void {
     $bench = (new Bench)->hold();
     expect(staleKeys($bench))->toBe([]);
-    $bench->step(Station::Clean, 'seat');
+    $bench->inspect('seat', 'cleaned');
     expect(staleKeys($bench))->toBe(['needle_hold']);
     $bench->hold();
     expect(staleKeys($bench))->toBe([]);
@@ -73,10 +74,10 @@ it('lets the float tang, new fuel and a cleaned jet undo what rests on them', fu
     $bench = (new Bench)->worked()->add(EntryKind::ThingTouched, ['thing' => $thing]);
 
     expect(staleKeys($bench))->toBe($stale);
-})->with([['float_tang', ['needle_hold']], ['fuel', ['mixture.idle_mixture']], ['jets', ['mixture.idle_mixture']], ['air_path', ['mixture.idle_mixture']], ['bowl_joint', []]]);
+})->with([['float_tang', ['needle_hold']], ['fuel', ['mixture.idle_mixture']], ['jets', ['mixture.idle_mixture']], ['air_path', ['mixture.idle_mixture']], ['radio', []]]);
 
 it('passes a moved screw on, but not one that was only checked', function (): void {
-    $bench = (new Bench('adjustable_main'))->count('main', '1 1/2')->count('idle_mixture', '1 1/2')->count('idle_speed', '1')
+    $bench = (new Bench('float_adjustable_main'))->count('main', '1 1/2')->count('idle_mixture', '1 1/2')->count('idle_speed', '1')
         ->set('main', '1 1/2', 'run')->set('idle_mixture', '1 1/2', 'run')->set('idle_speed', '1', 'run');
     expect(staleKeys($bench))->toBe([]);
     $bench->set('main', '1 1/2', 'run');
@@ -109,7 +110,10 @@ it('keeps a machine that is not proved', function (callable $spoil, string $says
 })->with([
     'a failed check' => [fn (Bench $b) => $b->add(EntryKind::CheckDone, ['check' => 'no_drip', 'passed' => false]), 'Failed'],
     'a leaking needle' => [fn (Bench $b) => $b->hold(4.0), 'did not pass'],
-    'a step not put back' => [fn (Bench $b) => $b->add(EntryKind::StepUndone, ['station' => 'build', 'step' => 'bowl']), 'build steps'],
+    'a part opened again and left off' => [fn (Bench $b) => $b->off('air_cleaner'), 'Left on the tray'],
+    'a part from nowhere left over' => [fn (Bench $b) => $b->add(EntryKind::PartUnexpected, ['name' => 'small washer', 'count' => 1]), 'small washer'],
+    'a new part not fitted' => [fn (Bench $b) => $b->inspect('needle_tip', 'replace'), 'Still to fit: Inlet needle'],
+    'a body judged scrap' => [fn (Bench $b) => $b->inspect('shaft', 'scrap', 'play of half a millimeter'), 'scrapping the body'],
 ]);
 
 it('refuses an entry that means nothing here', function (EntryKind $kind, array $payload, string $class): void {
@@ -118,8 +122,18 @@ it('refuses an entry that means nothing here', function (EntryKind $kind, array 
     'a screw this variant has not' => [EntryKind::ScrewCounted, ['adjuster' => 'main', 'units' => 48], UnreadableEntry::class],
     'turns of 99' => [EntryKind::ScrewCounted, ['adjuster' => 'idle_mixture', 'units' => 99 * 48], UnreadableTurns::class],
     'negative turns' => [EntryKind::ScrewSet, ['adjuster' => 'idle_mixture', 'units' => -1, 'station' => 'set'], UnreadableTurns::class],
-    'a step of another station' => [EntryKind::StepDone, ['station' => 'build', 'step' => 'photo'], UnreadableEntry::class],
-    'a station that is none' => [EntryKind::StepDone, ['station' => 'moon', 'step' => 'photo'], UnreadableEntry::class],
+    'a part that is none' => [EntryKind::PartOff, ['part' => 'photo', 'count' => 1], NotYet::class],
+    'a part behind another' => [EntryKind::PartOff, ['part' => 'float', 'count' => 1], NotYet::class],
+    'a part put on that is not off' => [EntryKind::PartOn, ['part' => 'float', 'count' => 1, 'looked' => true], NotYet::class],
+    'none of a part' => [EntryKind::PartOff, ['part' => 'air_cleaner', 'count' => 0], NotAllowedNow::class],
+    'an inspection that is none' => [EntryKind::PartInspected, ['inspection' => 'shine', 'condition' => 'sound'], UnreadableEntry::class],
+    'a verdict that is none' => [EntryKind::PartInspected, ['inspection' => 'needle_tip', 'condition' => 'lovely'], UnreadableEntry::class],
+    'a needle that scraps the body' => [EntryKind::PartInspected, ['inspection' => 'needle_tip', 'condition' => 'scrap', 'reason' => 'ring'], NotAllowedNow::class],
+    'a scrapped body without a reason' => [EntryKind::PartInspected, ['inspection' => 'shaft', 'condition' => 'scrap'], NotAllowedNow::class],
+    'a link that is none' => [EntryKind::LinkNoted, ['link' => 'chain', 'text' => 'here'], UnreadableEntry::class],
+    'a clock of a week' => [EntryKind::ClockStarted, ['clock' => 'soak', 'minutes' => 10080], NotAllowedNow::class],
+    'an end of a clock nobody started' => [EntryKind::ClockEnded, ['clock' => '00000000-0000-4000-8000-000000000099'], UnreadableEntry::class],
+    'a station that is none' => [EntryKind::ScrewSet, ['adjuster' => 'idle_mixture', 'units' => 48, 'station' => 'moon'], UnreadableEntry::class],
     'a check that is none' => [EntryKind::CheckDone, ['check' => 'shine', 'passed' => true], UnreadableEntry::class],
     'a thing that is none' => [EntryKind::ThingTouched, ['thing' => 'radio'], UnreadableEntry::class],
     'a school that is none' => [EntryKind::SchoolChosen, ['adjuster' => 'idle_mixture', 'school' => 'guess'], UnreadableEntry::class],
@@ -128,7 +142,7 @@ it('refuses an entry that means nothing here', function (EntryKind $kind, array 
 ]);
 
 it('refuses to count a screw as found once it was out', function (): void {
-    $bench = (new Bench)->step(Station::Strip, 'mixture_screw');
+    $bench = (new Bench)->off('air_cleaner', 'throttle_bracket', 'line_clip', 'fuel_line', 'throttle_rod', 'choke_rod', 'governor_spring', 'carburetor', 'idle_mixture_screw');
 
     expect(fn () => $bench->refuse(EntryKind::ScrewCounted, ['adjuster' => 'idle_mixture', 'units' => 84]))->toThrow(NotAllowedNow::class, 'already out');
 });

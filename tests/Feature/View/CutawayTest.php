@@ -12,9 +12,8 @@ it('closes the needle unless the last test says that it leaks', function (callab
     $reach($bench);
     $state = CutawayState::of($bench->sheet(), Station::BenchTest);
 
-    expect($state->needleClosed)->toBe($closed)
-        ->and($state->floatUp)->toBe($closed)
-        ->and($state->leaks)->toBe(! $closed);
+    expect($state->leaks)->toBe(! $closed)
+        ->and($state->sentence)->toStartWith($closed ? 'needle closed' : 'needle passing fuel');
 })->with([
     'never tested' => [fn (Bench $b) => $b, true],
     'it holds' => [fn (Bench $b) => $b->hold(), true],
@@ -25,13 +24,13 @@ it('closes the needle unless the last test says that it leaks', function (callab
     ],
 ]);
 
-it('screws the mixture screw out as far as the log says', function (): void {
-    $seated = CutawayState::of((new Bench)->sheet(), Station::Set)->mixtureOut;
-    $one = CutawayState::of((new Bench)->count('idle_mixture', '1')->sheet(), Station::Set)->mixtureOut;
-    $two = CutawayState::of((new Bench)->count('idle_mixture', '1')->set('idle_mixture', '2')->sheet(), Station::Set)->mixtureOut;
-    $twenty = CutawayState::of((new Bench)->count('idle_mixture', '20')->sheet(), Station::Set)->mixtureOut;
+it('screws the mixture screw out as far as the log says, and a turn while it says nothing', function (): void {
+    $seated = CutawayState::of((new Bench)->sheet(), Station::Set)->screwOut('idle_mixture');
+    $one = CutawayState::of((new Bench)->count('idle_mixture', '1')->sheet(), Station::Set)->screwOut('idle_mixture');
+    $two = CutawayState::of((new Bench)->count('idle_mixture', '1')->set('idle_mixture', '2')->sheet(), Station::Set)->screwOut('idle_mixture');
+    $twenty = CutawayState::of((new Bench)->count('idle_mixture', '20')->sheet(), Station::Set)->screwOut('idle_mixture');
 
-    expect([$seated, $one, $two])->toBe([0.0, 3.0, 6.0])
+    expect([$seated, $one, $two])->toBe([3.0, 3.0, 6.0])
         ->and($twenty)->toBeLessThan(15.0);
 });
 
@@ -46,7 +45,7 @@ it('asks about the part that the next move is about', function (callable $reach,
     'a step' => [
         fn (Bench $b) => $b->count('idle_mixture', '1')->count('idle_speed', '1'),
         Station::Strip,
-        'inlet',
+        'choke',
     ],
     'the hold test' => [
         fn (Bench $b) => $b->count('idle_mixture', '1')->count('idle_speed', '1')->all(Station::Strip),
@@ -56,14 +55,15 @@ it('asks about the part that the next move is about', function (callable $reach,
 ]);
 
 it('marks parts by what the log says of them', function (): void {
-    $bench = (new Bench)->hold(4.0)->step(Station::Clean, 'float')->step(Station::Clean, 'bowl');
+    $bench = (new Bench)->hold(4.0)->inspect('float')->inspect('bowl')->inspect('hinge', 'replace');
     $marks = array_column(CutawayState::of($bench->sheet(), Station::Clean)->parts, 'mark', 'key');
 
     expect($marks['needle'])->toBe('suspect')
         ->and($marks['float'])->toBe('ok')
         ->and($marks['bowl'])->toBe('ok')
         ->and($marks['seat'])->toBe('');
-    $bench->step(Station::Clean, 'seat');
+    expect($marks['pin'])->toBe('new');
+    $bench->inspect('seat', 'cleaned');
     $marks = array_column(CutawayState::of($bench->sheet(), Station::Clean)->parts, 'mark', 'key');
     expect($marks['needle'])->toBe('stale')->and($marks['seat'])->toBe('stale');
 });
@@ -72,5 +72,23 @@ it('says the state of the drawing in words', function (): void {
     $bench = (new Bench)->count('idle_mixture', '1 3/4');
 
     expect(CutawayState::of($bench->sheet(), Station::Set)->sentence)
-        ->toBe("float up, needle closed, idle mixture 1\u{00A0}3/4 turns out");
+        ->toBe("needle closed, idle mixture screw 1\u{00A0}3/4 turns out");
+});
+
+it('takes what lies on the tray out of the drawing, and puts it back', function (): void {
+    $bench = (new Bench('cube_opposed'))->all(Station::Strip);
+    $css = fn (string $part): string => CutawayState::of($bench->sheet(), Station::Build)->css($part);
+    expect($css('metering'))->toContain('is-out')->and($css('vent'))->toContain('is-out')->and($css('flapin'))->not->toContain('is-out');
+    $bench->all(Station::Build);
+
+    expect($css('metering'))->not->toContain('is-out');
+});
+
+it('offers on the part what may be done with it here', function (): void {
+    $bench = new Bench('cube_opposed');
+    $act = fn (string $part, Station $at): ?array => CutawayState::of($bench->sheet(), $at)->parts[$part]->act;
+    expect($act('inlet', Station::Strip))->toBe(['label' => 'Off: fuel hose', 'form' => 'off-fuel_hose'])->and($act('metering', Station::Strip))->toBeNull()->and($act('inlet', Station::Clean))->toBeNull();
+    $bench->all(Station::Strip);
+
+    expect($act('screen', Station::Build)['form'])->toBe('on-inlet_screen');
 });

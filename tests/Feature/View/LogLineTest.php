@@ -12,7 +12,7 @@ function lastLine(Bench $bench): LogLine
 }
 
 it('says every kind of entry in bench words', function (EntryKind $kind, array $payload, string $text, string $strong): void {
-    $line = lastLine((new Bench('adjustable_main'))->add($kind, $payload));
+    $line = lastLine((new Bench('float_adjustable_main'))->add($kind, $payload));
 
     expect($line->text)->toBe($text)
         ->and($line->strong)->toBe($strong)
@@ -54,18 +54,17 @@ it('says every kind of entry in bench words', function (EntryKind $kind, array $
         "Idle mixture screw 1\u{00A0}1/2: ",
         '1,750 rpm, rough',
     ],
-    'a step' => [
-        EntryKind::StepDone,
-        ['station' => 'strip', 'step' => 'emulsion'],
-        'Strip: Push the emulsion tube out from the throat',
-        '',
-    ],
-    'a step taken back' => [
-        EntryKind::StepUndone,
-        ['station' => 'strip', 'step' => 'emulsion'],
-        'Strip: not done after all, Push the emulsion tube out from the throat',
-        '',
-    ],
+    'a part off' => [EntryKind::PartOff, ['part' => 'emulsion_tube', 'count' => 1], 'Off: ', 'Emulsion tube'],
+    'several off' => [EntryKind::PartOff, ['part' => 'packing', 'count' => 2], 'Off: ', 'Main needle packing, 2'],
+    'a part not there' => [EntryKind::PartMissing, ['part' => 'packing', 'said' => 'a rag instead'], 'Not there: ', 'Main needle packing, a rag instead'],
+    'a part nobody expected' => [EntryKind::PartUnexpected, ['name' => 'washer', 'count' => 2], 'Not expected: ', 'washer, 2'],
+    'a part on' => [EntryKind::PartOn, ['part' => 'bowl', 'count' => 1, 'looked' => true], 'Fitted: ', 'Bowl'],
+    'a part accounted for' => [EntryKind::PartAccounted, ['part' => 'bowl', 'became' => 'new one fitted'], 'Bowl: ', 'new one fitted'],
+    'the end of the strip' => [EntryKind::StripEnded, ['reason' => 'not opened'], 'Strip ended here', ': not opened'],
+    'a verdict' => [EntryKind::PartInspected, ['inspection' => 'needle_tip', 'condition' => 'replace', 'reason' => 'ring'], 'Needle tip under a lens: ', 'New part, ring'],
+    'a link' => [EntryKind::LinkNoted, ['link' => 'drain', 'text' => 'to the tap'], 'Which side the bowl drain faces ', 'to the tap'],
+    'a test' => [EntryKind::TestDone, ['test' => 'jet_light', 'passed' => false], 'Light through the jets: ', 'fails'],
+    'a clock' => [EntryKind::ClockStarted, ['clock' => 'soak', 'minutes' => 30, 'what' => 'jets'], 'Soak started: ', '30 min, jets'],
     'a thing touched' => [
         EntryKind::ThingTouched,
         ['thing' => 'needle_seat'],
@@ -105,7 +104,7 @@ it('says a hold test with its verdict', function (float $flow, bool $wetted, str
         ->and($line->strong)->toContain($strong);
 })->with([
     'a dry leak' => [4.0, false, 'Needle hold: 5.0 to', 'Leak 4'],
-    'a wet hold' => [0.0, true, 'Wet needle hold: 5.0 to 5.0 psi in 90 s.', 'Holds'],
+    'a wet hold' => [0.0, true, 'Needle hold, wetted: 5.0 to 5.0 psi in 90 s.', 'Holds'],
 ]);
 
 it('marks what no longer holds and offers no strike for it', function (): void {

@@ -36,7 +36,7 @@ it('names a form that the station really prints', function (callable $reach, Sta
     'strip' => [
         fn (Bench $b) => $b->count('idle_mixture', '1')->count('idle_speed', '1'),
         Station::Strip,
-        'step-fuel_off',
+        'off-air_cleaner',
     ],
     'bench test' => [
         fn (Bench $b) => $b->count('idle_mixture', '1')->count('idle_speed', '1')->all(Station::Strip),
@@ -88,9 +88,9 @@ it('shows a station that must be re-checked, with how many', function (): void {
 });
 
 it('counts a station that was begun', function (): void {
-    $bench = (new Bench)->step(Station::Strip, 'fuel_off')->step(Station::Strip, 'photo');
+    $bench = (new Bench)->off('air_cleaner', 'throttle_bracket');
     $line = Fitting::line(someJob(), $bench->sheet(), Station::Intake);
 
-    expect($line[2]->note)->toBe('2 of 11')
-        ->and($line[2]->label)->toBe('3 Strip: begun, 2 of 11');
+    expect($line[2]->note)->toBe('2 of 24')
+        ->and($line[2]->label)->toBe('3 Strip: begun, 2 of 24');
 });

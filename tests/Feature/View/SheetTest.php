@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Station;
 
 beforeEach(function (): void {
@@ -32,31 +33,32 @@ it('prints every station of a job in every state', function (array $intake): voi
     $look();
 })->with([
     'fuel screw' => [[]],
-    'air screw, adjustable main' => [['idle_sense' => 'air', 'variant' => 'adjustable_main']],
+    'air screw, pump-fed' => [['idle_sense' => 'air', 'variant' => 'pump_fed']],
+    'main needle' => [['family' => 'float_adjustable_main', 'variant' => 'bowl_nut_needle']],
 ]);
 
 it('calls out a screw found far from the book', function (): void {
     $job = $this->openJob();
     $this->enter($job, 'screw_counted', ['adjuster' => 'idle_mixture', 'turns' => '5 3/4']);
 
-    $this->get("/jobs/{$job->id}/as-found?screw=idle_mixture")->assertSee('two turns away and more');
+    $this->get("/jobs/{$job->id}/as-found?screw=idle_mixture")->assertSee('far richer');
 });
 
 it('shows what is stale on the line, in the plate and on the board', function (): void {
     $job = $this->openJob();
     $this->hold($job);
-    $this->enter($job, 'step_done', ['station' => 'clean', 'step' => 'seat']);
+    $this->enter($job, 'part_inspected', ['inspection' => 'seat', 'condition' => 'cleaned']);
 
     $this->get("/jobs/{$job->id}/bench-test")->assertSee('Re-check')->assertSee('re-check 1')->assertSee('Needle or seat was touched');
     $this->get('/')->assertSee('1 reading no longer hold');
 });
 
-it('draws the main needle only where there is one', function (string $variant, int $needles): void {
-    $job = $this->openJob(['variant' => $variant]);
+it('draws the main needle only where there is one', function (string $family, int $needles): void {
+    $job = $this->openJob(['family' => $family, 'variant' => array_key_first(app(Families::class)->of($family)->variants)]);
     $html = (string) $this->get("/jobs/{$job->id}/strip")->getContent();
 
     expect(substr_count($html, 'M232.500 330'))->toBe($needles);
-})->with([['fixed_main', 0], ['adjustable_main', 2]]);
+})->with([['float_pilot_jet', 0], ['float_adjustable_main', 2]]);
 
 it('opens the needle in the drawing when the last test leaked', function (): void {
     $job = $this->openJob();
@@ -70,9 +72,7 @@ it('offers a needle once a wet one leaks, in one tap', function (): void {
     foreach (['idle_mixture', 'idle_speed'] as $screw) {
         $this->enter($job, 'screw_counted', ['adjuster' => $screw, 'turns' => '1']);
     }
-    foreach (array_keys(app(DustyJet\Carburetor\Family::class)->stepsAt(Station::Strip)) as $step) {
-        $this->enter($job, 'step_done', ['station' => 'strip', 'step' => $step]);
-    }
+    $this->enter($job, 'strip_ended');
     $leaking = implode("\n", array_map(fn (int $t): string => $t.' '.round(5 - 0.03 * $t, 1), range(0, 60, 5)));
     $this->hold($job, ['readings' => $leaking]);
     $this->get("/jobs/{$job->id}/bench-test")->assertSee('Wet the needle with a drop of fuel');
@@ -93,3 +93,21 @@ it('keeps the whole page small', function (): void {
 
     expect(strlen((string) $this->get("/jobs/{$job->id}/bench-test")->getContent()))->toBeLessThan(150_000);
 });
+
+it('prints every station of every family and variant, small and without a missing drawing', function (string $id): void {
+    foreach (array_keys(app(Families::class)->of($id)->variants) as $variant) {
+        $job = $this->openJob(['family' => $id, 'variant' => $variant]);
+        $parts = count(app(Families::class)->of($id)->partsOf($variant));
+        foreach (Station::cases() as $station) {
+            $html = (string) $this->get("/jobs/{$job->id}/{$station->value}")->assertOk()->getContent();
+            expect(strlen($html))->toBeLessThan(150_000, "{$id} {$station->value}");
+            if (! str_contains($html, 'sheet-tune')) {
+                expect(substr_count($html, 'class="callout'))->toBe($parts, "{$id} {$station->value}");
+            }
+        }
+        $this->takeOff($job, app(Families::class)->of($id)->plan($variant)->stripOrder()[0]->key);
+        foreach (['strip', 'clean', 'build'] as $station) {
+            $this->get("/jobs/{$job->id}/{$station}")->assertOk();
+        }
+    }
+})->with(array_map(fn (string $f): string => basename($f, '.yaml'), glob(__DIR__.'/../../../core/knowledge/families/*.yaml') ?: []));

@@ -1,6 +1,6 @@
 @props(['state'])
 
-<svg class="cut" viewBox="0 0 520 412" role="group" aria-label="Cutaway of a float bowl carburetor, 16 numbered parts: {{ $state->sentence }}" data-needle="{{ $state->needleClosed ? 'closed' : 'open' }}" data-float="{{ $state->floatUp ? 'up' : 'down' }}" id="cutaway">
+<svg class="cut" viewBox="0 0 520 412" role="group" aria-label="Cutaway: {{ $state->family }}, {{ count($state->parts) }} numbered parts: {{ $state->sentence }}" data-needle="{{ $state->leaks ? 'open' : 'closed' }}" data-float="{{ $state->leaks ? 'down' : 'up' }}" id="cutaway">
     <x-cutaways.float-bowl.defs />
     <x-cutaways.float-bowl.void />
     <x-cutaways.float-bowl.fuel />
@@ -10,5 +10,5 @@
     <x-cutaways.float-bowl.parts :state="$state" />
     <x-cutaways.float-bowl.flow />
     <x-cutaways.float-bowl.detail :state="$state" />
-    <x-cutaways.float-bowl.callouts :asked="$state->asked" />
+    <x-cutaways.float-bowl.callouts :state="$state" />
 </svg>

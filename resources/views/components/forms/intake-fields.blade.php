@@ -12,12 +12,16 @@
     <x-forms.field name="fuel_age_days" label="Fuel age, days" :value="$values['fuel_age_days']" inputmode="numeric" />
     <x-forms.field name="promised_at" label="Promised" :value="$values['promised_at']" type="datetime-local" />
 </div>
-<fieldset class="dj-choice"><legend>Under the bowl</legend>
-    @foreach ($variants as $key => $variant)
-        <label class="dj-check"><input type="radio" name="variant" value="{{ $key }}" @checked($values['variant'] === $key)> <span><b>{{ $variant['name'] }}</b><small>{{ $variant['look'] }}</small></span></label>
+<fieldset class="dj-choice"><legend>{{ $variants->ask }}</legend>
+    @foreach ($variants->variants as $variant)
+        <label class="dj-check"><input type="radio" name="variant" value="{{ $variant->key }}" @checked($values['variant'] === $variant->key)>
+            @if ($variant->picture)<x-pictures.variant :name="$variant->picture" />@endif
+            <span><b>{{ $variant->name }}</b><small>{{ $variant->look }}</small></span></label>
     @endforeach
 </fieldset>
-<fieldset class="dj-choice"><legend>Idle mixture screw</legend>
-    <label class="dj-check"><input type="radio" name="idle_sense" value="fuel" @checked($values['idle_sense'] === 'fuel')> <span><b>Fuel screw: out is richer</b><small>Engine side of the throttle, long fine point</small></span></label>
-    <label class="dj-check"><input type="radio" name="idle_sense" value="air" @checked($values['idle_sense'] === 'air')> <span><b>Air screw: out is leaner</b><small>Air-cleaner side, blunt point</small></span></label>
-</fieldset>
+@if ($variants->asksForSense)
+    <fieldset class="dj-choice"><legend>Idle mixture screw</legend>
+        <label class="dj-check"><input type="radio" name="idle_sense" value="fuel" @checked($values['idle_sense'] === 'fuel')> <span><b>Fuel screw: out is richer</b><small>Engine side of the throttle, long fine point</small></span></label>
+        <label class="dj-check"><input type="radio" name="idle_sense" value="air" @checked($values['idle_sense'] === 'air')> <span><b>Air screw: out is leaner</b><small>Air-cleaner side, blunt point</small></span></label>
+    </fieldset>
+@endif

@@ -1,13 +1,19 @@
 @props(['state'])
 
 <section class="dj-bay bay-cut" aria-labelledby="h-cut">
-    <header class="bay-h"><h2 id="h-cut">Cutaway</h2>
-        <div class="dj-keys" role="group" aria-label="Circuits shown"><button type="button" aria-pressed="true" data-circ="fuel"><s class="sw fuel"></s>Fuel</button><button type="button" aria-pressed="true" data-circ="air"><s class="sw air"></s>Air</button><button type="button" aria-pressed="true" data-circ="idle"><s class="sw mix"></s>Idle mix</button></div>
-        <button type="button" class="dj-flip" data-act="float" aria-pressed="{{ $state->floatUp ? 'false' : 'true' }}"><b>{{ $state->floatUp ? 'Float up' : 'Float down' }}</b><small>{{ $state->needleClosed ? 'needle closed' : 'needle open' }}</small></button>
+    <header @class(['bay-h', 'is-many' => count($state->circuits) > 4])><h2 id="h-cut">Cutaway</h2>
+        <div class="dj-keys" role="group" aria-label="Circuits shown">
+            @foreach ($state->circuits as $circuit)
+                <button type="button" aria-pressed="true" data-circ="{{ $circuit->key }}" title="{{ $circuit->works }}"><s class="sw {{ $circuit->swatch }}"></s>{{ $circuit->name }}</button>
+            @endforeach
+        </div>
+        @if ($state->movesFloat)
+            <button type="button" class="dj-flip" data-act="float" aria-pressed="{{ $state->leaks ? 'true' : 'false' }}"><b>{{ $state->leaks ? 'Float down' : 'Float up' }}</b><small>{{ $state->leaks ? 'needle open' : 'needle closed' }}</small></button>
+        @endif
     </header>
-    <div class="cutwrap"><x-cutaways.float-bowl :state="$state" /></div>
+    <div class="cutwrap"><x-dynamic-component :component="'cutaways.'.$state->drawing" :state="$state" /></div>
     @foreach ($state->parts as $part)
-        <div class="dj-sel" data-sel="{{ $part->key }}" @if (! $part->isAsked) hidden @endif><i>{{ $part->number }}</i><p><b>{{ $part->name }}</b> {{ $part->said }}<br><small>{{ $part->note }}</small></p></div>
+        <div class="dj-sel" data-sel="{{ $part->key }}" @if (! $part->isAsked) hidden @endif><i>{{ $part->number }}</i><p><b>{{ $part->name }}</b> {{ $part->said }}<br><small>{{ $part->note }}</small></p>@if ($part->act)<button class="btn btn-secondary" type="submit" form="{{ $part->act['form'] }}">{{ $part->act['label'] }}</button>@endif</div>
     @endforeach
     <ul class="dj-parts" id="parts">
         @foreach ($state->parts as $part)

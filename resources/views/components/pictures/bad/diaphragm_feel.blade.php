@@ -1,0 +1,1 @@
+<path class="d" d="M4 26L12 20L18 27L24 14L32 16L40 12L46 26L52 20L60 26"/><path class="s" d="M26 10H38V14H26Z"/>

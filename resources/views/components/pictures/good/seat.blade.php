@@ -1,0 +1,1 @@
+<path class="b" d="M8 6H26V28L18 40H8ZM56 6H38V28L46 40H56Z"/>

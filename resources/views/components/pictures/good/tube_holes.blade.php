@@ -1,0 +1,1 @@
+<path class="b" d="M26 2H38V42H26Z"/><circle class="w" cx="32" cy="10" r="2.6"/><circle class="w" cx="32" cy="19" r="2.6"/><circle class="w" cx="32" cy="28" r="2.6"/><circle class="w" cx="32" cy="37" r="2.6"/>

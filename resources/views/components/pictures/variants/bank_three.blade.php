@@ -1,0 +1,1 @@
+<path class="m" d="M10 3H30V13H10ZM10 17H30V27H10ZM10 31H30V41H10Z"/><path class="l" d="M44 6V38M30 8H44M30 22H44M30 36H44"/><circle class="b" cx="44" cy="8" r="3"/><circle class="b" cx="44" cy="36" r="3"/>

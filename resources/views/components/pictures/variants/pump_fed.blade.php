@@ -1,0 +1,1 @@
+<path class="m" d="M26 8H60V36H26Z"/><circle class="b" cx="36" cy="15" r="3"/><circle class="b" cx="36" cy="29" r="3"/><circle class="v" cx="48" cy="22" r="8"/><path class="s" d="M4 14H18V30H4Z"/><path class="l" d="M18 22H26"/>

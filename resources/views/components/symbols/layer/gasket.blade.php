@@ -1,0 +1,1 @@
+<path class="gasket" d="M8 11.5H196" />

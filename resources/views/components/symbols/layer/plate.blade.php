@@ -1,0 +1,1 @@
+<path class="steel" d="M8 7H196V16H8Z" />

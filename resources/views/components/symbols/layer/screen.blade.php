@@ -1,0 +1,1 @@
+<path class="mesh" d="M60 11.5H144" />

@@ -1,0 +1,4 @@
+@props(['part', 'state', 'at', 'adjuster', 'turn' => 0, 'shaft' => 44])
+
+{{-- A mixture needle: its point at the origin, its head to the right; out is to the right. --}}
+<g data-part="{{ $part }}" class="{{ $state->css($part) }}" transform="translate({{ $at[0] }} {{ $at[1] }}) rotate({{ $turn }}) translate({{ $state->screwOut($adjuster) - 3 }} 0)"><path class="brass" d="M38 -5.5V5.5L2 1Q-2 0 2 -1Z" /><path class="brass" d="M38 -5.5H{{ 38 + $shaft }}V5.5H38Z" /><path class="edge" d="M42 5l3-10M48 5l3-10M54 5l3-10M60 5l3-10" /><path class="spring" d="M{{ $shaft + 18 }} 9L{{ $shaft + 22 }} -9M{{ $shaft + 24 }} 9L{{ $shaft + 28 }} -9M{{ $shaft + 30 }} 9L{{ $shaft + 34 }} -9" /><path class="brassface" d="M{{ $shaft + 38 }} -13V13H{{ $shaft + 52 }}Q{{ $shaft + 56 }} 13 {{ $shaft + 56 }} 9V-9Q{{ $shaft + 56 }} -13 {{ $shaft + 52 }} -13Z" /><path class="slot" d="M{{ $shaft + 56 }} 0H{{ $shaft + 48 }}" /></g>

@@ -1,1 +1,0 @@
-@include('stations.screws')
