@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BenchLogController;
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\CoachController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\HoldTestController;
 use App\Http\Controllers\JobController;
@@ -24,6 +25,7 @@ Route::middleware('guest')->group(function (): void {
 
 Route::middleware('auth')->group(function (): void {
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('sign-out');
+    Route::post('coach', [CoachController::class, 'update'])->name('coach.update');
     Route::get('/', BoardController::class)->name('board');
     Route::get('library', [LibraryController::class, 'index'])->name('library.index');
     Route::get('library/{family}', [LibraryController::class, 'show'])->name('library.show');

@@ -11,18 +11,22 @@ use Illuminate\Foundation\Auth\User;
  * @property string $name
  * @property Role $role
  * @property string $password
+ * @property bool $coached whether sheets explain more
  */
 final class Person extends User
 {
     protected $table = 'people';
 
-    protected $fillable = ['name', 'role', 'password'];
+    protected $fillable = ['name', 'role', 'password', 'coached'];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['coached' => false];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed'];
+        return ['role' => Role::class, 'password' => 'hashed', 'coached' => 'boolean'];
     }
 }

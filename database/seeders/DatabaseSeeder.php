@@ -20,7 +20,7 @@ final class DatabaseSeeder extends Seeder
             return;
         }
         foreach (self::PEOPLE as $name => $role) {
-            Person::query()->create(['name' => $name, 'role' => $role, 'password' => SignInPage::DEMO_PASSWORD]);
+            Person::query()->create(['name' => $name, 'role' => $role, 'password' => SignInPage::DEMO_PASSWORD, 'coached' => $role === Role::Apprentice]);
         }
         $this->call(DemoBenchSeeder::class);
     }

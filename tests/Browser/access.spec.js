@@ -37,28 +37,38 @@ for (const theme of ["light", "dark"]) {
       const everyPage = [
         "/",
         "/jobs/create",
+        "/jobs/create?family=float_pilot_jet",
         "/library?a=1-1",
         "/library/float_side_pump",
-        ...PAGES.map((s) => `${of("Tilby 46")}/${s}`),
-        `${of("Korvo")}/intake`,
+        ...PAGES.filter((s) => !["strip", "clean", "build"].includes(s)).map(
+          (s) => `${of("Tilby 46")}/${s}`,
+        ),
+        `${of("6 outboard")}/strip`,
+        `${of("chainsaw")}/clean`,
+        `${of("tractor")}/build`,
+        `${of("chipper")}/intake`,
         `${of("Osier")}/run`,
-        `${of("Harrowgate 27")}/run`,
-        `${of("Tilby 53")}/hand-back`,
+        `${of("60 outboard")}/as-found`,
+        `${of("classic")}/bench-test`,
+        `${of("tractor")}/hand-back`,
       ];
       // The same pages on a phone; those whose parts change places there.
       const phonePages = [
         "/",
-        "/jobs/create",
+        "/jobs/create?family=cube_opposed",
         "/library/cube_opposed",
-        `${of("Korvo")}/intake`,
-        `${of("Marlin")}/as-found`,
+        `${of("chipper")}/intake`,
+        `${of("60 outboard")}/as-found`,
+        `${of("6 outboard")}/strip`,
+        `${of("chainsaw")}/clean`,
+        `${of("tractor")}/build`,
         `${of("Tilby 46")}/bench-test`,
         `${of("Osier")}/run`,
       ];
       const pages = name === "wide" ? everyPage : phonePages;
       for (const path of pages) {
         await page.goto(path);
-        if (/intake|as-found/.test(path)) {
+        if (/intake|as-found|strip|clean|build/.test(path)) {
           await page.$$eval("main details", (all) => all.forEach((each) => (each.open = true)));
         }
         expect(await violations(page), path).toEqual([]);
@@ -66,6 +76,33 @@ for (const theme of ["light", "dark"]) {
     });
   }
 }
+
+test("no drawing of a family breaks a rule, in either theme and at either width", async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.goto("/library");
+  const families = await page.$$eval(".dj-families a", (all) => all.map((a) => a.href));
+  for (const href of families) {
+    await page.goto(href);
+    for (const theme of ["light", "dark"]) {
+      for (const width of [1280, 390]) {
+        await page.setViewportSize({ width, height: 800 });
+        await page.evaluate((name) => (document.documentElement.dataset.bsTheme = name), theme);
+        const { violations: found } = await new AxeBuilder({ page }).include(".cutwrap").analyze();
+        expect(found, `${href} ${theme} ${width}`).toEqual([]);
+        // Nothing on it is smaller than twelve pixels on the screen.
+        const small = await page.$$eval("#cutaway text", (all) =>
+          all
+            .filter((text) => text.checkVisibility())
+            .map((text) => Math.round(text.getBoundingClientRect().height))
+            .filter((height) => height < 12),
+        );
+        expect(small, `${href} ${width}`).toEqual([]);
+      }
+    }
+  }
+});
 
 test("a refused entry says why where one looks, and keeps what was typed", async ({ page }) => {
   await signIn(page);

@@ -35,6 +35,33 @@ export const openJob = async (
   return page.url().replace(/\/as-found.*/, "");
 };
 
+const brass = (page) => page.locator("[data-next]");
+
+// Presses the brass key as long as its label begins so; each press must change the count of the bay.
+const whileBrass = async (page, label, press, before = async () => {}) => {
+  const count = page.locator(".bay-work .cnt").first();
+  while ((await brass(page).textContent()).trim().startsWith(label)) {
+    const was = await count.textContent();
+    await before();
+    await press();
+    await expect(count).not.toHaveText(was);
+  }
+};
+
+// Everything off in the order the sheet proposes; press is a tap, a click or a key.
+export const stripAll = (page, press) => whileBrass(page, "Off", press);
+
+// Everything looked at and sound.
+export const lookAtAll = (page, press) => whileBrass(page, "It is sound", press);
+
+// Everything back on; a guard is looked at first.
+export const buildAll = (page, press, look) =>
+  whileBrass(page, "Fitted", press, async () => {
+    for (const box of await page.locator(".dj-on.is-next [data-look]").all()) {
+      await look(box);
+    }
+  });
+
 // Every test fails on a script error, a blocked resource, or a request that leaves the machine.
 export const test = base.extend({
   page: async ({ page, baseURL }, use) => {

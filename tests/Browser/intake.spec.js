@@ -14,7 +14,7 @@ test.describe("on a phone", () => {
 
   test("an intake from empty to the first check and on, with one thumb", async ({ page }) => {
     await signIn(page);
-    await page.goto("/jobs/create");
+    await page.goto("/jobs/create?family=float_pilot_jet");
     await page.getByLabel("Hard to start, badly").tap();
     await page.getByLabel("Runs only on choke").tap();
     await expect(page.getByLabel("Hard to start, badly")).toBeChecked();
@@ -41,6 +41,9 @@ test("an intake from empty to the first check by keyboard alone", async ({ page 
   await signIn(page);
   await page.keyboard.press("i");
   await page.waitForURL(/create/);
+  await page.getByRole("link", { name: /pilot jet and pilot screw/ }).focus();
+  await page.keyboard.press("Enter");
+  await page.waitForURL(/family=float_pilot_jet/);
   await page.getByLabel("Will not start").focus();
   await page.keyboard.press("Space");
   await expect(page.getByLabel("Will not start")).toBeChecked();
@@ -59,7 +62,7 @@ test("an intake from empty to the first check by keyboard alone", async ({ page 
 
 test("each answer ranks the suspects again, in place", async ({ page }) => {
   await signIn(page);
-  await page.goto("/jobs/create");
+  await page.goto("/jobs/create?family=float_pilot_jet");
   await page.getByLabel("Hard to start, badly").check();
   await fillMachine(page, "Tilby ranked mower");
   await brass(page).click();
@@ -84,7 +87,7 @@ test("each answer ranks the suspects again, in place", async ({ page }) => {
 
 test("an engine that drips is never to be started", async ({ page }) => {
   await signIn(page);
-  await page.goto("/jobs/create");
+  await page.goto("/jobs/create?family=float_pilot_jet");
   await page.getByLabel("Fuel drips").check();
   await page.getByLabel("Hard to start, badly").check();
   await fillMachine(page, "Tilby dripping mower");
@@ -115,7 +118,7 @@ test("an engine that drips is never to be started", async ({ page }) => {
 
 test("a machine that was here is found as its name is typed", async ({ page }) => {
   await signIn(page);
-  await page.goto("/jobs/create");
+  await page.goto("/jobs/create?family=float_pilot_jet");
   await page.getByLabel("Machine", { exact: true }).pressSequentially("osier");
   await page.getByRole("button", { name: /Osier 3 kW generator/ }).click();
   await expect(page.getByLabel("Engine", { exact: true })).toHaveValue("196 cc four-stroke");
@@ -124,7 +127,7 @@ test("a machine that was here is found as its name is typed", async ({ page }) =
 
 test("a flooded engine is cleared step by step, and the pulls are counted", async ({ page }) => {
   await signIn(page);
-  await page.goto("/jobs/create");
+  await page.goto("/jobs/create?family=float_pilot_jet");
   await page.getByLabel("Floods").check();
   await fillMachine(page, "Tilby flooded mower");
   await brass(page).click();

@@ -1,4 +1,4 @@
-import { expect, signIn, test } from "./bench.js";
+import { buildAll, expect, lookAtAll, signIn, stripAll, test } from "./bench.js";
 
 // Types into a field reached by Tab alone; nothing in this file touches the mouse.
 const tabTo = async (page, target, most = 90) => {
@@ -13,24 +13,27 @@ const tabTo = async (page, target, most = 90) => {
 
 const settled = (page, text) => expect(page.locator(".dj-next .do")).toContainText(text);
 
-test("a whole job by keyboard alone", async ({ page }) => {
+test("a whole job on a pump-side twin by keyboard alone", async ({ page }) => {
   await page.goto("/sign-in");
   await tabTo(page, page.getByRole("button", { name: /R\. Okafor/ }));
   await page.keyboard.press("Enter");
   await page.waitForURL("**/");
   await page.keyboard.press("i");
   await page.waitForURL(/create/);
+  await tabTo(page, page.getByRole("link", { name: /diaphragm pump on its side/ }));
+  await page.keyboard.press("Enter");
+  await page.waitForURL(/family=float_side_pump/);
   await tabTo(page, page.getByLabel("In the customer's words"));
-  await page.keyboard.type("Floods since spring");
+  await page.keyboard.type("Sputters since spring");
   await tabTo(page, page.getByLabel("Machine", { exact: true }));
-  await page.keyboard.type("Tilby keyboard mower");
+  await page.keyboard.type("Tilby keyboard tractor");
   await tabTo(page, page.getByLabel("Engine", { exact: true }));
-  await page.keyboard.type("160 cc four-stroke");
+  await page.keyboard.type("18 hp four-stroke twin");
   await page.keyboard.press("Enter");
   await page.waitForURL(/as-found/);
 
   // As found: half turns by Space, then an eighth by arrow on the dial, logged by N.
-  await settled(page, "Count the idle mixture screw");
+  await settled(page, "Count the mixture screw");
   await page.keyboard.press("Space");
   await page.keyboard.press("Space");
   await page.keyboard.press("Space");
@@ -42,15 +45,17 @@ test("a whole job by keyboard alone", async ({ page }) => {
   await tabTo(page, page.getByRole("slider"));
   await page.keyboard.press("PageUp");
   await page.keyboard.press("n");
-  await settled(page, "Close the tap");
+  await settled(page, "Take off: air cleaner cover");
 
-  // Strip: eleven steps, each by N.
+  // Strip: each part by N, into its cell; the last by its own number key and back by U.
   await page.keyboard.press("n");
   await page.waitForURL(/strip/);
-  for (let i = 1; i <= 11; i++) {
-    await page.keyboard.press("n");
-    await expect(page.getByText(`${i} of 11 done`)).toBeVisible();
-  }
+  await page.keyboard.press("1");
+  await expect(page.locator(".dj-tray li")).toHaveText([/Air cleaner cover/]);
+  await page.keyboard.press("u");
+  await expect(page.locator(".dj-tray")).toContainText("Empty");
+  await stripAll(page, () => page.keyboard.press("n"));
+  await expect(page.locator(".bay-work .cnt").first()).toContainText("springs 4 of 4");
 
   // Bench test: readings typed as lines.
   await page.keyboard.press("n");
@@ -63,17 +68,22 @@ test("a whole job by keyboard alone", async ({ page }) => {
   await page.keyboard.press("Enter");
   await expect(page.getByRole("status").filter({ hasText: "Holds" })).toBeVisible();
 
-  for (const [station, count] of [
-    ["clean", 9],
-    ["build", 8],
-  ]) {
-    await page.keyboard.press("n");
-    await page.waitForURL(new RegExp(station));
-    for (let i = 1; i <= count; i++) {
-      await page.keyboard.press("n");
-      await expect(page.getByText(`${i} of ${count} done`)).toBeVisible();
-    }
-  }
+  await page.keyboard.press("n");
+  await page.waitForURL(/clean/);
+  await lookAtAll(page, () => page.keyboard.press("n"));
+  await page.keyboard.press("n");
+  await page.waitForURL(/build/);
+
+  // Build: a guard must be looked at before N counts, and the pump is stacked on its plate.
+  await buildAll(
+    page,
+    () => page.keyboard.press("n"),
+    async (box) => {
+      await tabTo(page, box);
+      await page.keyboard.press("Space");
+    },
+  );
+  await expect(page.getByText("The tray is empty")).toBeVisible();
 
   // The needle was touched in the build: the hold test is stale and comes first, tapped against the clock this time.
   await settled(page, "Check again: needle hold");
@@ -94,7 +104,7 @@ test("a whole job by keyboard alone", async ({ page }) => {
   await page.keyboard.type("0 5.0\n20 5.0\n40 5.0\n60 5.0\n90 5.0\n120 5.0\n180 5.0");
   await tabTo(page, page.getByRole("button", { name: "Judge these readings" }));
   await page.keyboard.press("Enter");
-  await settled(page, "Set the idle mixture screw");
+  await settled(page, "Set the mixture screw");
 
   await page.keyboard.press("n");
   await page.waitForURL(/set/);
@@ -117,7 +127,7 @@ test("a whole job by keyboard alone", async ({ page }) => {
   };
   for (let i = 0; i < 12; i++) {
     const move = (await page.locator(".dj-next .do").textContent()) ?? "";
-    if (move.startsWith("Leave the idle mixture")) {
+    if (move.startsWith("Leave the mixture")) {
       break;
     }
     const turns = await page.locator("#read-turns").inputValue();
@@ -128,7 +138,7 @@ test("a whole job by keyboard alone", async ({ page }) => {
     await page.keyboard.press("Enter");
     await expect(page.locator(".steady")).toContainText(`reading ${i + 1}`);
   }
-  await settled(page, "Leave the idle mixture screw");
+  await settled(page, "Leave the mixture screw");
   await page.keyboard.press("Escape");
   await page.keyboard.press("n");
   await settled(page, "Set the idle speed");
@@ -159,7 +169,7 @@ test("a whole job by keyboard alone", async ({ page }) => {
   await expect(page.getByRole("heading", { name: "Done" })).toBeVisible();
   await tabTo(page, page.getByRole("link", { name: "Report" }));
   await page.keyboard.press("Enter");
-  await expect(page.getByRole("heading", { name: "Tilby keyboard mower" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Tilby keyboard tractor" })).toBeVisible();
 });
 
 test("letter keys stay out of text fields and can be switched off", async ({ page }) => {

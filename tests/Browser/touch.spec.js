@@ -1,14 +1,14 @@
-import { expect, openJob, PAGES, signIn, test } from "./bench.js";
+import { buildAll, expect, lookAtAll, openJob, PAGES, signIn, stripAll, test } from "./bench.js";
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
 const brass = (page) => page.locator("[data-next]");
 const settled = (page, text) => expect(page.locator(".dj-next .do")).toContainText(text);
 
-test("a whole job with one thumb on a phone", async ({ page }) => {
+test("a whole job on a cube diaphragm with one thumb on a phone", async ({ page }) => {
   await signIn(page);
-  await openJob(page, "Tilby thumb mower");
-  await settled(page, "Count the idle mixture screw");
+  await openJob(page, { machine: "Korvo thumb saw", family: "cube_opposed" });
+  await settled(page, "Count the H needle");
   for (let i = 0; i < 3; i++) {
     await page.getByRole("button", { name: /Half turn/ }).tap();
   }
@@ -17,16 +17,28 @@ test("a whole job with one thumb on a phone", async ({ page }) => {
   await page.getByRole("button", { name: "Undo" }).tap();
   await expect(page.locator("#turns")).toHaveValue("1 3/4");
   await brass(page).tap();
+  await settled(page, "Count the L needle");
+  await page.getByRole("button", { name: /Half turn/ }).tap();
+  await brass(page).tap();
   await settled(page, "Count the idle speed screw");
   await page.getByRole("button", { name: /Half turn/ }).tap();
   await brass(page).tap();
-  await settled(page, "Close the tap");
+  await settled(page, "Take off: air filter");
   await brass(page).tap();
   await page.waitForURL(/strip/);
-  for (let i = 1; i <= 11; i++) {
-    await brass(page).tap();
-    await expect(page.getByText(`${i} of 11 done`)).toBeVisible();
-  }
+
+  // A part from the list, one from the drawing, the rest as proposed; one is not there.
+  await page
+    .getByRole("button", { name: /Fuel hose/ })
+    .first()
+    .tap();
+  await expect(page.locator(".dj-tray li")).toHaveText([/Fuel hose/]);
+  await page.locator("summary", { hasText: "Not as expected" }).tap();
+  await page.getByLabel("Not there").selectOption("needle_o_rings");
+  await page.getByLabel("What you saw instead").fill("never fitted");
+  await page.getByRole("button", { name: "Log it missing" }).tap();
+  await expect(page.getByText("Not there: Needle O-rings: never fitted")).toBeVisible();
+  await stripAll(page, () => brass(page).tap());
   await brass(page).tap();
   await page.waitForURL(/bench-test/);
 
@@ -44,46 +56,70 @@ test("a whole job with one thumb on a phone", async ({ page }) => {
   await page.locator("summary", { hasText: "Readings" }).tap();
   await page.locator("#readings").fill("0 5.0\n20 5.0\n40 5.0\n60 5.0\n120 5.0\n180 5.0");
   await page.getByRole("button", { name: "Judge these readings" }).tap();
-  await settled(page, "Set rubber tip");
-  for (const [station, count] of [
-    ["clean", 9],
-    ["build", 8],
-  ]) {
-    await brass(page).tap();
-    await page.waitForURL(new RegExp(station));
-    for (let i = 1; i <= count; i++) {
-      await brass(page).tap();
-      await expect(page.getByText(`${i} of ${count} done`)).toBeVisible();
-    }
-  }
-  await settled(page, "Check again: needle hold");
+  await settled(page, "Metering diaphragm");
+  await brass(page).tap();
+  await page.waitForURL(/clean/);
+  await page.getByLabel("What you saw").fill("crinkles");
+  await page.getByRole("button", { name: /New part/ }).tap();
+  await settled(page, "Vent hole");
+  await page.locator("summary", { hasText: "Start a clock" }).tap();
+  await page.getByRole("button", { name: "Start the clock: Soak" }).tap();
+  await expect(page.getByRole("timer")).toContainText(/^(30:00|29:5\d)$/);
+  await page.getByRole("button", { name: "Soak: end the clock" }).tap();
+  await expect(page.getByRole("timer")).toHaveCount(0);
+  await lookAtAll(page, () => brass(page).tap());
+  await brass(page).tap();
+  await page.waitForURL(/build/);
+  await buildAll(
+    page,
+    () => brass(page).tap(),
+    (box) => box.check(),
+  );
+  await settled(page, "Account for what is left");
+  await page.getByLabel(/Needle O-rings\. Never found/).fill("new ones fitted");
+  await page.getByRole("button", { name: "Account for it" }).tap();
+  await expect(page.getByText("The tray is empty")).toBeVisible();
+  await settled(page, "Check again: whole carburetor");
   await brass(page).tap();
   await page.waitForURL(/bench-test/);
   await page.locator("summary", { hasText: "Readings" }).tap();
   await page.locator("#readings").fill("0 5.0\n20 5.0\n40 5.0\n60 5.0\n120 5.0\n180 5.0");
   await brass(page).tap();
-  await settled(page, "Set the idle mixture screw");
+  await settled(page, "Set the H needle");
   await brass(page).tap();
   await page.waitForURL(/set/);
-  await brass(page).tap();
-  await settled(page, "Set the idle speed screw");
-  await brass(page).tap();
+  for (const screw of ["H needle", "L needle", "idle speed screw"]) {
+    await settled(page, `Set the ${screw}`);
+    await brass(page).tap();
+  }
   await settled(page, "Warm it up");
   await brass(page).tap();
   await page.waitForURL(/run/);
-  for (const [turns, rpm] of [
-    ["1 1/4", 1690],
-    ["1 1/2", 1770],
-    ["1 3/4", 1800],
-    ["2", 1760],
+  for (const [screw, readings] of [
+    ["H needle", { "3/4": 11800, "7/8": 12300, "1 ": 12500, "1 1/8": 12280, "1 1/4": 11790 }],
+    ["L needle", { "3/4": 2600, "7/8": 2800, "1 ": 2900, "1 1/8": 2790, "1 1/4": 2590 }],
   ]) {
-    await page.locator("#read-turns").fill(turns);
-    await page.locator("#rpm").fill(String(rpm));
+    if (!(await page.locator("#read-turns").isVisible())) {
+      await brass(page).tap();
+    }
+    for (const [turns, rpm] of Object.entries(readings)) {
+      await page.locator("#read-turns").fill(turns);
+      await page.locator("#rpm").fill(String(rpm));
+      await page.locator("#read-form button").tap();
+      await expect(page.locator(".rpm output")).toHaveText(rpm.toLocaleString("en-US"));
+    }
+    await settled(page, `Leave the ${screw}`);
     await brass(page).tap();
-    await expect(page.locator(".rpm output")).toHaveText(rpm.toLocaleString("en-US"));
+    await page.waitForURL(/run/);
+    if (await page.locator(".dj-next .do", { hasText: `Leave the ${screw}` }).isVisible()) {
+      await brass(page).tap();
+    }
+    await expect(page.locator(".dj-next .do")).not.toContainText(`Leave the ${screw}`);
+    if (screw === "H needle") {
+      await page.getByRole("link", { name: /^L/ }).tap();
+      await page.waitForURL(/screw=low/);
+    }
   }
-  await settled(page, "Leave the idle mixture screw");
-  await brass(page).tap();
   await settled(page, "Set the idle speed");
   await page.getByRole("link", { name: /Idle speed/ }).tap();
   await page.waitForURL(/screw=idle_speed/);
@@ -91,7 +127,7 @@ test("a whole job with one thumb on a phone", async ({ page }) => {
   await settled(page, "Air filter");
   await brass(page).tap();
   await page.waitForURL(/hand-back/);
-  for (let i = 0; i < 6; i++) {
+  for (let i = 0; i < 8; i++) {
     await brass(page).tap();
     await expect(page.locator(".is-passed")).toHaveCount(i + 1);
   }

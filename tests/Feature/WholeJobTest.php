@@ -46,7 +46,7 @@ it('takes a job from intake to hand-back over HTTP', function (): void {
     }
     $this->enter($job, 'handed_back', ['advice' => 'Fresh fuel each season.', 'at' => 'hand-back'])->assertSessionHasNoErrors();
     expect($job->refresh()->handed_back_at)->not->toBeNull();
-    $this->get("/jobs/{$job->id}/report")->assertSee('Fresh fuel each season.')->assertSee('passes, 1,760 rpm')->assertSee('Inlet needle at 5.0 psi');
+    $this->get("/jobs/{$job->id}/report")->assertSee('Fresh fuel each season.')->assertSee('passes, 1,760 rpm')->assertSee('Needle hold at 5.0 psi');
     expect((string) $this->get("/jobs/{$job->id}/report.pdf")->assertHeader('Content-Type', 'application/pdf')->getContent())->toStartWith('%PDF-');
     $this->get('/')->assertSee('Handed back');
     foreach (Station::cases() as $station) {

@@ -28,7 +28,7 @@ final readonly class JobController
 
         return $family === null
             ? new PageResponse('jobs.choose', LibraryPage::forNewJob($catalogue, $guide, $request->chosen()), 'job')
-            : new PageResponse('jobs.create', NewJobPage::of($families->of($family), $catalogue), 'job');
+            : new PageResponse('jobs.create', NewJobPage::of($families->of($family), $catalogue, $request->from() === null ? null : Job::query()->find($request->from())), 'job');
     }
 
     public function store(StoreJobRequest $request, #[CurrentUser] Person $by, OpenJob $open): RedirectResponse

@@ -16,6 +16,6 @@ final readonly class MachineController
     {
         Gate::authorize('create', Job::class);
 
-        return view('jobs.machines', ['page' => MachinesPage::of($request->machine())]);
+        return view('jobs.machines', ['page' => MachinesPage::of($request->machine(), $request->family())]);
     }
 }

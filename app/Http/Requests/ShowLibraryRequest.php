@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Str;
 
 final class ShowLibraryRequest extends FormRequest
 {
@@ -27,6 +28,14 @@ final class ShowLibraryRequest extends FormRequest
         $family = $this->query('family');
 
         return is_string($family) && $family !== '' ? $family : null;
+    }
+
+    /** The job whose machine comes again. */
+    public function from(): ?string
+    {
+        $job = $this->query('from');
+
+        return is_string($job) && Str::isUuid($job) ? $job : null;
     }
 
     public function variant(): string

@@ -14,6 +14,14 @@ final class ShowMachinesRequest extends FormRequest
         return [];
     }
 
+    /** The family of the form that asks; empty where none is chosen yet. */
+    public function family(): string
+    {
+        $family = $this->query('family');
+
+        return is_string($family) ? $family : '';
+    }
+
     /** What is typed of a machine, its serial number or its owner. */
     public function machine(): string
     {

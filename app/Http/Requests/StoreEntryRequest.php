@@ -119,11 +119,11 @@ final class StoreEntryRequest extends FormRequest
         return $payload;
     }
 
-    /** Every guard of the part has a box; a form without boxes has no guards. */
+    /** Every guard of the part has a box, and each box was ticked. */
     private function looksAreTicked(): bool
     {
-        $asked = $this->integer('looks_asked');
+        $ticked = count(array_filter((array) $this->input('looks', []), static fn (mixed $v): bool => $v === '1'));
 
-        return $asked === 0 || count(array_filter((array) $this->input('looks', []), static fn (mixed $v): bool => $v === '1')) >= $asked;
+        return $ticked > 0 && $ticked >= $this->integer('looks_asked');
     }
 }

@@ -27,6 +27,8 @@ final readonly class BoardJob
         public int $wet,
         public string $handedBack,
         public string $reportHref,
+        public string $clock,
+        public bool $isClockDue,
     ) {
     }
 
@@ -59,6 +61,8 @@ final readonly class BoardJob
             wet: 22 * $station->number() - 11,
             handedBack: $job->handed_back_at === null ? '' : $job->handed_back_at->format('M j, G:i'),
             reportHref: route('report.show', $job),
+            clock: $job->clock_due_at === null ? '' : "{$job->clock_name}, ".($job->clock_due_at <= $now ? 'time is up' : 'until '.Numbers::clock($job->clock_due_at)),
+            isClockDue: $job->clock_due_at !== null && $job->clock_due_at <= $now,
         );
     }
 }

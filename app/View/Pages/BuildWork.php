@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use DustyJet\BenchLog\EntryKind;
+use DustyJet\Carburetor\InSentence;
 use DustyJet\StripAndBuild\TrayCell;
 use DustyJet\StripAndBuild\TrayPart;
 use DustyJet\Worksheet\Worksheet;
@@ -45,11 +46,11 @@ final readonly class BuildWork
         return new self(
             next: $ready[0] ?? null,
             also: array_slice($ready, 1),
-            later: array_values(array_map(static fn (TrayPart $p): array => ['name' => $p->name, 'cell' => $build->tray->cell($p->key)->number ?? 0, 'first' => self::behind($sheet, $p)], $open)),
+            later: array_values(array_map(static fn (TrayPart $p): array => ['name' => $p->name, 'cell' => $build->tray->cell($p->key)->number ?? 0, 'first' => InSentence::name(self::behind($sheet, $p))], $open)),
             placed: array_reverse(array_map(static fn (string $k): string => $build->tray->plan->parts[$k]->name, array_keys($build->placed))),
             leftOver: $ready === [] ? self::leftOver($sheet) : [],
             stacks: StackCard::all($sheet, $ready[0]['key'] ?? ''),
-            count: count($build->placed).' of '.count($build->order()).' back',
+            count: "{$sheet->stations['build']->done} of {$sheet->stations['build']->of} back",
             undo: $undo,
             undoes: $undoes,
             note: match (true) {

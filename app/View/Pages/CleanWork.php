@@ -6,6 +6,7 @@ namespace App\View\Pages;
 
 use App\Models\Job;
 use App\View\Numbers;
+use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Inspection;
 use DustyJet\Worksheet\ClockRecord;
 use DustyJet\Worksheet\PartNeeded;
@@ -56,7 +57,7 @@ final readonly class CleanWork
             needed: $rebuild->partsNeeded(),
             lacks: $sheet->family->kit->lacks,
             tools: $sheet->family->tools,
-            keepDry: implode(', ', array_map(static fn ($p): string => lcfirst($p->name), array_filter($rebuild->build->tray->plan->parts, static fn ($p): bool => $p->never !== null))),
+            keepDry: implode(', ', array_map(static fn ($p): string => InSentence::name($p->name), array_filter($rebuild->build->tray->plan->parts, static fn ($p): bool => $p->never !== null))),
             count: "{$state->done} of {$state->of} looked at",
         );
     }

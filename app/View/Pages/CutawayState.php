@@ -7,6 +7,7 @@ namespace App\View\Pages;
 use App\View\Numbers;
 use DustyJet\Carburetor\Circuit;
 use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\HoldTest\Verdict;
@@ -52,7 +53,7 @@ final readonly class CutawayState
         $asked = $here === Station::Intake && $suspects !== [] ? (string) array_key_first($suspects) : self::asked($sheet, $here);
         $turns = array_map(static fn (AdjusterState $s): float => $s->current()?->inTurns() ?? 0.0, array_filter($sheet->adjusters, static fn (AdjusterState $s): bool => $s->current() !== null));
         $out = self::out($sheet);
-        $said = array_map(static fn (AdjusterState $s): string => lcfirst($s->adjuster->name).' '.Numbers::turns($s->current()).' turns out', array_filter($sheet->adjusters, static fn (AdjusterState $s): bool => $s->current() !== null));
+        $said = array_map(static fn (AdjusterState $s): string => InSentence::name($s->adjuster->name).' '.Numbers::turns($s->current()).' turns out', array_filter($sheet->adjusters, static fn (AdjusterState $s): bool => $s->current() !== null));
 
         return new self(
             drawing: str_replace('_', '-', $sheet->family->drawing),

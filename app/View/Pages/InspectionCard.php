@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use DustyJet\Carburetor\Condition;
+use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Inspection;
 use DustyJet\Worksheet\Worksheet;
 
@@ -50,7 +51,7 @@ final readonly class InspectionCard
             $inspection->on ?? '',
             $record->reason ?? '',
             $inspection->jets === null ? '' : (string) $inspection->jets,
-            implode(', ', array_map(static fn (string $p): string => lcfirst($tray->plan->parts[$p]->name), $out)),
+            implode(', ', array_map(static fn (string $p): string => InSentence::name($tray->plan->parts[$p]->name), $out)),
             array_map(static fn (string $value, array $v): array => ['value' => $value, 'label' => $v[0], 'letter' => $v[1], 'isSaid' => $record?->condition->value === $value], array_keys($verdicts), $verdicts),
         );
     }

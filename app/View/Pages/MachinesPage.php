@@ -15,12 +15,12 @@ final readonly class MachinesPage
 
     private const MOST = 5;
 
-    /** @param  list<array{name: string, about: string, fill: array<string, string>}>  $machines */
+    /** @param  list<array{name: string, about: string, fill: array<string, string>|null, href: string}>  $machines filled in place where the carburetor is of the form's family, else opened anew */
     private function __construct(public array $machines, public bool $isAsked)
     {
     }
 
-    public static function of(string $typed): self
+    public static function of(string $typed, string $family): self
     {
         if (mb_strlen($typed) < self::FROM_LETTERS) {
             return new self([], false);
@@ -31,7 +31,8 @@ final readonly class MachinesPage
             $machines[$key] ??= [
                 'name' => $job->machine,
                 'about' => implode(', ', array_filter([$job->customer, $job->serial, 'last here '.Numbers::day($job->opened_at, Date::now()).': '.mb_substr($job->complaint, 0, 60)], static fn (?string $s): bool => $s !== null && $s !== '')),
-                'fill' => ['machine' => $job->machine, 'engine' => $job->engine ?? '', 'serial' => $job->serial ?? '', 'customer' => $job->customer ?? '', 'variant' => $job->variant ?? ''],
+                'href' => route('jobs.create', ['family' => $job->family, 'from' => $job->id]),
+                'fill' => $job->family !== $family ? null : ['machine' => $job->machine, 'engine' => $job->engine ?? '', 'serial' => $job->serial ?? '', 'customer' => $job->customer ?? '', 'variant' => $job->variant ?? ''],
             ];
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
+use App\Models\Job;
 use DustyJet\Carburetor\Family;
 use DustyJet\Diagnosis\Catalogue;
 use Illuminate\Support\Str;
@@ -18,10 +19,12 @@ final readonly class NewJobPage
     {
     }
 
-    public static function of(Family $family, Catalogue $catalogue): self
+    /** @param  Job|null  $before the last job of the same machine */
+    public static function of(Family $family, Catalogue $catalogue, ?Job $before = null): self
     {
         $old = array_filter((array) old(), is_string(...));
-        $values = [...IntakeWork::blank($family), ...array_intersect_key($old, IntakeWork::blank($family))];
+        $known = $before === null ? [] : array_filter(['machine' => $before->machine, 'engine' => $before->engine, 'serial' => $before->serial, 'customer' => $before->customer, 'variant' => $before->variant], is_string(...));
+        $values = [...IntakeWork::blank($family), ...$known, ...array_intersect_key($old, IntakeWork::blank($family))];
 
         return new self('New job', $family->id, $family->name, VariantChoice::of($family), $values, Tick::complaints($catalogue, $catalogue->family($family->id), (array) old('findings')), Str::uuid()->toString());
     }

@@ -6,6 +6,7 @@ namespace App\View\Pages;
 
 use App\View\Numbers;
 use DustyJet\Carburetor\Condition;
+use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Part;
 use DustyJet\Carburetor\Station;
 use DustyJet\StripAndBuild\TrayPart;
@@ -80,7 +81,7 @@ final readonly class PartChip
         $build = $sheet->rebuild->build;
         $cells = array_filter($build->tray->cells, static fn ($c): bool => ($build->tray->plan->parts[$c->key]->on ?? null) === $part && $c->number > 0 && ! isset($build->placed[$c->key]));
         if ($cells !== []) {
-            return 'On the tray: '.implode(', ', array_map(static fn ($c): string => "cell {$c->number} ".lcfirst($c->name), array_values($cells))).'.';
+            return 'On the tray: '.implode(', ', array_map(static fn ($c): string => "cell {$c->number} ".InSentence::name($c->name), array_values($cells))).'.';
         }
         $looked = array_filter($sheet->family->inspections, static fn ($i): bool => $i->on === $part);
 
@@ -100,8 +101,8 @@ final readonly class PartChip
 
         return match (true) {
             $first === null || $sheet->handedBackAt !== null => null,
-            $here === Station::Strip => ['label' => $first->isTask ? 'Done' : 'Off: '.lcfirst($first->name), 'form' => "off-{$first->key}"],
-            default => ['label' => 'Fitted: '.lcfirst($first->name), 'form' => "on-{$first->key}"],
+            $here === Station::Strip => ['label' => $first->isTask ? 'Done' : 'Off: '.InSentence::name($first->name), 'form' => "off-{$first->key}"],
+            default => ['label' => 'Fitted: '.InSentence::name($first->name), 'form' => "on-{$first->key}"],
         };
     }
 }

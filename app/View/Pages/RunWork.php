@@ -9,6 +9,7 @@ use App\View\Charts\DialFace;
 use App\View\Charts\MixtureChart;
 use App\View\Charts\TachBar;
 use App\View\Numbers;
+use DustyJet\Carburetor\InSentence;
 use DustyJet\Mixture\MixtureResult;
 use DustyJet\Mixture\School;
 use DustyJet\Quantity\Turns;
@@ -61,7 +62,7 @@ final readonly class RunWork
             steady: $last === null ? 'No reading yet' : 'at '.Numbers::turns($last->turns).' turns, reading '.count($mixture->readings),
             tach: TachBar::of($last?->speed->inRpm(), $band),
             chart: $mixture->readings === [] ? null : MixtureChart::of($mixture, $result, $band),
-            chartTitle: ($atTop ? 'Full-throttle rpm' : 'Idle rpm').' by '.lcfirst($mixture->adjuster->name),
+            chartTitle: ($atTop ? 'Full-throttle rpm' : 'Idle rpm').' by '.InSentence::name($mixture->adjuster->name),
             advice: self::advice($result),
             schools: array_map(static fn (School $s): array => ['value' => $s->value, 'name' => ucfirst($s->value), 'why' => $s->why(), 'selected' => $s === $mixture->school], School::cases()),
             screw: $mixture->adjuster->key,

@@ -18,7 +18,7 @@ final readonly class ScrewWork
 {
     /**
      * @param  list<array{key: string, name: string, note: string, href: string, selected: bool}>  $tabs
-     * @param  list<array{name: string, value: string, from: string}>  $compare the same screw elsewhere
+     * @param  list<array{name: string, value: string, from: string}>  $compare the same screw elsewhere; the book is on the dial
      * @param  list<array{link: string, ask: string, text: string, entry: string}>  $links rods, springs and hoses, with what was noted of them
      */
     public function __construct(public array $tabs, public DialFace $dial, public string $kind, public string $verb, public string $story, public string $senseNote, public array $compare, public array $links)
@@ -96,10 +96,9 @@ final readonly class ScrewWork
         $key = $state->adjuster->key;
         $shop = $history->ofShop[$key] ?? null;
         $machine = $history->ofMachine[$key] ?? null;
-        $said = static fn (Turns $t): string => Numbers::turns($t).' turns';
+        $said = static fn (Turns $t): string => Numbers::turns($t).($t->inTurns() > 1.0 ? ' turns' : ' turn');
 
         return array_values(array_filter([
-            ['name' => 'Book', 'value' => $said($state->adjuster->baseline), 'from' => $state->adjuster->provenance],
             $shop === null ? null : ['name' => 'This shop leaves', 'value' => $said($shop['turns']), 'from' => "median of {$shop['jobs']} jobs"],
             $machine === null ? null : ['name' => 'This machine, last', 'value' => $said($machine['turns']), 'from' => $machine['number']],
         ]));

@@ -52,10 +52,11 @@ final readonly class SheetPage
         public bool $isTune,
         public EntryForm $form,
         public array $photos,
+        public ?CoachCard $coach,
     ) {
     }
 
-    public static function of(Job $job, Worksheet $sheet, Catalogue $catalogue, Station $station, string $screw = '', string $look = ''): self
+    public static function of(Job $job, Worksheet $sheet, Catalogue $catalogue, Station $station, string $screw = '', string $look = '', bool $isCoached = false): self
     {
         $triage = new Triage($catalogue, $sheet);
         $diagnosis = $triage->leads() || ($station === Station::Intake && $sheet->handedBackAt === null) ? $triage->diagnosis() : null;
@@ -101,6 +102,7 @@ final readonly class SheetPage
             isTune: $work instanceof RunWork,
             form: $form,
             photos: in_array($station, [Station::Intake, Station::AsFound, Station::Strip, Station::Build], true) ? PhotoCard::all($job, $sheet) : [],
+            coach: $isCoached ? CoachCard::of($sheet, $station) : null,
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\View\Pages;
 
 use App\View\Numbers;
 use DustyJet\BenchLog\EntryKind;
+use DustyJet\Carburetor\InSentence;
 use DustyJet\StripAndBuild\TrayCell;
 use DustyJet\StripAndBuild\TrayPart;
 use DustyJet\Worksheet\Worksheet;
@@ -52,7 +53,7 @@ final readonly class StripWork
             cells: array_map(static fn (TrayCell $c): array => self::cell($sheet, $c), $tray->cells),
             ready: array_map(static fn (TrayPart $p, int $i): array => [...self::part($sheet, $p), 'isFirst' => $i === 0], $ready, array_keys($ready)),
             ifNeeded: array_map(static fn (TrayPart $p): array => self::part($sheet, $p), $optional),
-            later: array_values(array_map(static fn (TrayPart $p): array => ['name' => $p->name, 'behind' => $tray->plan->parts[array_values(array_diff($p->after, $tray->off()))[0]]->name], $later)),
+            later: array_values(array_map(static fn (TrayPart $p): array => ['name' => $p->name, 'behind' => InSentence::name($tray->plan->parts[array_values(array_diff($p->after, $tray->off()))[0]]->name)], $later)),
             expected: array_column(array_map(static fn (TrayPart $p): array => ['key' => $p->key, 'name' => $p->name], $tray->unaccounted()), 'name', 'key'),
             missing: array_map(static fn (string $said, string $part): string => "{$tray->plan->parts[$part]->name}: {$said}", $tray->notSeen, array_keys($tray->notSeen)),
             springs: "{$springs['found']} of {$springs['expected']}",

@@ -29,6 +29,7 @@ final readonly class Family
      * @param  array<string, Caution>  $cautions
      * @param  array<string, string>  $hazards the usual caution of a station
      * @param  array<string, Clock>  $clocks
+     * @param  array<string, string>  $coach more words for a learner, by station
      */
     public function __construct(
         public string $id,
@@ -55,6 +56,7 @@ final readonly class Family
         public array $cautions,
         public array $hazards,
         public array $clocks,
+        public array $coach,
         public Card $card,
     ) {
     }

@@ -88,6 +88,7 @@ final readonly class FamilyFile
             cautions: $this->shared('cautions', static fn (Fields $c): Caution => new Caution($c->text('title'), $c->text('text'))),
             hazards: $file->texts('hazards'),
             clocks: $this->shared('clocks', static fn (Fields $c, string $k): Clock => new Clock($k, $c->text('name'), (int) $c->number('minutes'), $c->text('do'), $c->provenance())),
+            coach: $this->shared->texts('coach'),
             card: $this->card(),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DustyJet\Knowledge;
 
+use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Inspection;
 
 /** Reads what a family inspects: parts by their shared criteria, passages from its own map. */
@@ -56,7 +57,7 @@ final readonly class Inspections
 
         return new Inspection(
             key: $key,
-            do: 'Blow or spray in: '.lcfirst($p->text('into')),
+            do: 'Blow or spray in: '.InSentence::name($p->text('into')),
             good: ($jets > 1 ? "{$jets} jets. " : '').$p->text('comes_out'),
             why: 'One opening at a time, the others covered: what does not come out where it should is blocked.',
             parts: $p->words('out'),

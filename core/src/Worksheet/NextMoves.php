@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DustyJet\Worksheet;
 
 use DustyJet\Carburetor\BenchTest;
+use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Inspection;
 use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Diagnosis;
@@ -136,7 +137,7 @@ final readonly class NextMoves
         $open = $this->sheet->rebuild->uninspected();
         $minutes = $this->each(Station::Clean, count($this->sheet->rebuild->inspections()));
 
-        return array_values(array_map(static fn (Inspection $i): Move => new Move(Station::Clean, $i->do, "Good: {$i->good}.", $minutes, 'inspect', $i->key), array_slice($open, 0, self::MOST, true)));
+        return array_values(array_map(static fn (Inspection $i): Move => new Move(Station::Clean, $i->do, 'Good: '.InSentence::name($i->good).'.', $minutes, 'inspect', $i->key), array_slice($open, 0, self::MOST, true)));
     }
 
     /** @return list<Move> */
@@ -174,7 +175,7 @@ final readonly class NextMoves
     {
         $open = array_filter($this->sheet->family->tests, fn (BenchTest $t): bool => ! ($this->sheet->rebuild->tests[$t->key]->passed ?? false));
 
-        return array_values(array_map(static fn (BenchTest $t): Move => new Move(Station::BenchTest, $t->do, "Good: {$t->good}.", 3, 'test', $t->key), array_slice($open, 0, self::MOST)));
+        return array_values(array_map(static fn (BenchTest $t): Move => new Move(Station::BenchTest, $t->do, 'Good: '.InSentence::name($t->good).'.', 3, 'test', $t->key), array_slice($open, 0, self::MOST)));
     }
 
     /** @return list<Move> */
@@ -279,6 +280,6 @@ final readonly class NextMoves
 
     private function lower(string $name): string
     {
-        return preg_match('~^[A-Z][a-z]~', $name) === 1 ? lcfirst($name) : $name;
+        return InSentence::name($name);
     }
 }

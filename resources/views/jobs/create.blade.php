@@ -19,7 +19,7 @@
                 @endforeach
             </fieldset>
             <div class="dj-field"><label for="f-complaint">In the customer's words</label><textarea class="form-control" id="f-complaint" name="complaint" rows="2" maxlength="600">{{ $page->values['complaint'] }}</textarea></div>
-            <x-forms.intake-fields :values="$page->values" :variants="$page->variants" finds />
+            <x-forms.intake-fields :values="$page->values" :variants="$page->variants" :finds="$page->familyId" />
             <button type="submit" class="btn btn-primary" data-next>Open the job <kbd class="dj-kbd">N</kbd></button>
         </form>
     </main>

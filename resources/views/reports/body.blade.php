@@ -11,6 +11,17 @@
         <tr><td colspan="3">No test was taken.</td></tr>
     @endforelse
 </tbody></table>
+@if ($page->found)
+    <h2>What was found and done</h2>
+    <table class="table"><thead><tr><th scope="col">Looked at</th><th scope="col">Result</th></tr></thead><tbody>
+        @foreach ($page->found as $found)
+            <tr><td>{{ $found['what'] }}</td><td>{{ $found['result'] }}</td></tr>
+        @endforeach
+    </tbody></table>
+@endif
+@if ($page->parts)
+    <p>New parts: @foreach ($page->parts as $part){{ $part['name'] }} ({{ $part['note'] }})@if (! $loop->last), @endif @endforeach</p>
+@endif
 <h2>Screws, turns out</h2>
 <table class="table"><thead><tr><th scope="col">Screw</th><th scope="col">As found</th><th scope="col">As left</th></tr></thead><tbody>
     @foreach ($page->screws as $screw)

@@ -33,7 +33,7 @@
         <details class="dj-more"><summary>Waiting for another <small>{{ count($page->work->later) }}</small></summary>
             <ul class="dj-behind">
                 @foreach ($page->work->later as $part)
-                    <li>{{ $part['name'] }} <small>cell {{ $part['cell'] }}, after {{ lcfirst($part['first']) }}</small></li>
+                    <li>{{ $part['name'] }} <small>cell {{ $part['cell'] }}, after {{ $part['first'] }}</small></li>
                 @endforeach
             </ul>
         </details>

@@ -19,11 +19,13 @@
             </div>
         </x-instruments.dial>
     </x-forms.entry>
-    <dl class="dj-compare" aria-label="The same screw elsewhere">
-        @foreach ($page->work->compare as $other)
-            <div><dt>{{ $other['name'] }} <small>{{ $other['from'] }}</small></dt><dd>{{ $other['value'] }}</dd></div>
-        @endforeach
-    </dl>
+    @if ($page->work->compare)
+        <dl class="dj-compare" aria-label="The same screw elsewhere">
+            @foreach ($page->work->compare as $other)
+                <div><dt>{{ $other['name'] }} <small>{{ $other['from'] }}</small></dt><dd>{{ $other['value'] }}</dd></div>
+            @endforeach
+        </dl>
+    @endif
     @if ($page->work->links)
         <details class="dj-more dj-linknotes"><summary>Rods, springs, hoses <small>{{ count(array_filter(array_column($page->work->links, 'text'))) }} of {{ count($page->work->links) }} noted</small></summary>
             @foreach ($page->work->links as $link)

@@ -36,7 +36,7 @@
         <details class="dj-more"><summary>Still behind something <small>{{ count($page->work->later) }}</small></summary>
             <ul class="dj-behind">
                 @foreach ($page->work->later as $part)
-                    <li>{{ $part['name'] }} <small>after {{ lcfirst($part['behind']) }}</small></li>
+                    <li>{{ $part['name'] }} <small>after {{ $part['behind'] }}</small></li>
                 @endforeach
             </ul>
         </details>

@@ -29,6 +29,6 @@
   <text class="flow t-plain" x="56" y="330">TANK</text><text class="flow t-plain" x="500" y="330">CARBURETOR</text><text class="flow t-plain" x="60" y="128">CRANKCASE</text></g>
  <x-cutaways.callouts :state="$state" :places="[
     'inlet' => [40, 264, 86, 296], 'screen' => [200, 396, 216, 277], 'flapin' => [40, 216, 204, 233], 'pump' => [280, 396, 280, 246], 'flapout' => [524, 216, 360, 236], 'outlet' => [524, 264, 474, 296],
-    'pulse' => [40, 62, 84, 96], 'pulsedia' => [524, 96, 400, 121], 'pumpspring' => [524, 152, 294, 148], 'vent' => [340, 28, 281, 62], 'body' => [40, 172, 132, 190],
+    'pulse' => [40, 62, 84, 96], 'pulsedia' => [524, 96, 400, 121], 'pumpspring' => [524, 152, 294, 148], 'vent' => [340, 28, 281, 62], 'body' => [40, 172, 134, 182],
  ]" />
 </x-cutaways.frame>

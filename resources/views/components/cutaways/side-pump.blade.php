@@ -28,7 +28,7 @@
   <x-symbols.inlet-needle :state="$state" :at="[232, 208]" />
   <g data-part="pin" class="{{ $state->css('pin') }}"><path class="behind" d="M200 196V246H214V196"/><circle class="steel" cx="207" cy="242" r="5"/></g>
   <g data-part="float" class="{{ $state->css('float') }} p-float-s"><path class="steelstrip" d="M203 243L236 245L262 254"/><rect class="float" x="252" y="246" width="140" height="48" rx="12"/><rect class="float-in" x="257" y="251" width="130" height="38" rx="8"/></g>
-  <g data-part="bowl" class="{{ $state->css('bowl') }}"><path class="gasket" d="M166 193H196M444 193H474"/></g>
+  <g data-part="bowl" class="{{ $state->css('bowl') }}"><path class="gasket" d="M166 193H196M444 193H474"/><path class="wall" d="M166 196V374H474V364M474 332V196"/></g>
   <g data-part="emulsion" class="{{ $state->css('emulsion') }}"><path class="brass" d="M316 112H321V342H316ZM333 112H328V342H333Z"/><path class="mixfill circ-main" d="M321 112H328V342H321Z"/><path class="holes" d="M316 206h5M328 206h5M316 222h5M328 222h5M316 238h5M328 238h5"/></g>
   <g data-part="mainjet" class="{{ $state->css('mainjet') }}"><path class="brass" d="M342 339H374V346H342ZM342 350H374V357H342Z"/><path class="edge" d="M348 339V346M354 339V346M360 339V346M348 350V357M354 350V357M360 350V357"/></g>
   <g data-part="drain" class="{{ $state->css('drain') }}"><path class="brassface" d="M474 332H480V340H498V332H512V364H498V356H480V364H474Z"/><path class="rubber" d="M470 336H474V340H470ZM470 356H474V360H470Z"/></g>
@@ -51,7 +51,7 @@
   <path class="pulsearr" d="M104 252H120M107 249L103.500 252L107 255M117 249L120.500 252L117 255"/>
  </g>
  <x-cutaways.callouts :state="$state" :places="[
-    'pulse' => [40, 388, 86, 350], 'inlet' => [190, 402, 154, 360], 'pump' => [128, 150, 127, 200], 'pumpspring' => [24, 246, 98, 250], 'backplate' => [24, 196, 76, 208], 'outlet' => [24, 146, 178, 190],
+    'pulse' => [40, 388, 86, 350], 'inlet' => [186, 402, 154, 360], 'pump' => [128, 150, 127, 200], 'pumpspring' => [24, 246, 98, 250], 'backplate' => [24, 196, 76, 208], 'outlet' => [24, 146, 178, 190],
     'seat' => [204, 158, 226, 198], 'needle' => [220, 402, 234, 226], 'float' => [252, 402, 276, 286], 'pin' => [90, 146, 204, 240], 'bowl' => [288, 402, 296, 362], 'drain' => [552, 386, 506, 356],
     'mainjet' => [356, 402, 358, 354], 'mixscrew' => [562, 214, 520, 184], 'emulsion' => [326, 19, 324, 118], 'idleholes' => [562, 150, 440, 148], 'choke' => [216, 19, 216, 94], 'venturi' => [276, 19, 320, 78],
     'throttle' => [562, 101, 446, 108], 'idlespeed' => [562, 52, 536, 34], 'vent' => [300, 160, 276, 174],

@@ -12,19 +12,24 @@
  </g>
  <path class="void" d="M396 196H425V232H396Z"/><path class="pulse" d="M396 196H425V232H396Z"/>
  <g class="layer-passages">
-  <path class="fuel circ-fuel" d="M174 262V238H425V246H452V182H425V190H356V184H348V172H424V182H452V246H425V250H186V262Z"/>
-  <path class="wall" d="M174 262V238H424M186 262V250H424M424 190H356V184M424 172H356"/>
+  <path class="fuel circ-fuel" d="M174 262V238H425V250H186V262ZM424 238H436V250H424ZM432 182H452V246H432ZM424 172H436V190H424Z"/><path class="wall" d="M174 262V238H424M186 262V250H424"/>
+@if ($state->is('two_pickups'))
+  <path class="fuel circ-fuel" d="M425 172H384V190H425ZM350 172H364V190H350Z"/><path class="wall" d="M424 172H384M424 190H396M350 172H364V184"/>
+  <path class="fuel hid circ-fuel" d="M384 184H394V262H384ZM352 184H362V262H352Z"/><path class="hidden" d="M384 184V262M394 190V262M352 190V262M362 184V262"/>
+@else
+  <path class="fuel circ-fuel" d="M425 172H348V184H356V190H425Z"/><path class="wall" d="M424 190H356V184M424 172H356"/>
+@endif
   <g data-part="pulse" class="{{ $state->css('pulse') }}"><path class="hidden" d="M402 150V196M410 150V196"/><path class="pulse hid" d="M402 150H410V196H402Z"/></g>
   <path class="fuel circ-fuel" d="M256 172H330V184H256ZM256 172V137H266V172Z"/><path class="mix circ-idle" d="M324 172V149H329V172Z"/>
   <path class="wall" d="M256 184H330M266 172H324M329 172H330M256 172V139M266 172V139M324 172V150M329 172V150"/>
 @if ($state->is('two_pickups'))
-  <path class="void" d="M286 282H356V316H286Z"/><path class="fuel circ-fuel" d="M286 290H356V316H286Z"/><path class="wall" d="M286 268V316H356V268"/><path class="surface" d="M286 290H356"/>
+  <path class="void" d="M330 270H404V316H330Z"/><path class="fuel circ-fuel" d="M330 288H404V316H330Z"/><path class="surface" d="M330 288H404"/>
 @endif
  </g>
  <g class="layer-parts">
   <g data-part="pickup" class="{{ $state->css('pickup') }}"><path class="brass" d="M170 252H174V392H170ZM186 252H190V392H186Z"/><path class="fuel circ-fuel nob" d="M174 250H186V392H174Z"/><path class="mesh" d="M168 396H192"/><path class="edge" d="M168 392V402H192V392"/></g>
 @if ($state->is('two_pickups'))
-  <g data-part="cup" class="{{ $state->css('cup') }}"><path class="brass" d="M308 254H312V308H308ZM322 254H326V308H322Z"/><path class="fuel circ-fuel nob" d="M312 254H322V308H312Z"/><path class="wall" d="M286 268V316H356V268"/></g>
+  <g data-part="cup" class="{{ $state->css('cup') }}"><path class="brass" d="M348 254H352V308H348ZM362 254H366V308H362Z"/><path class="fuel circ-fuel nob" d="M352 254H362V308H352Z"/><path class="brass" d="M380 254H384V276H380ZM394 254H398V276H394Z"/><path class="fuel circ-fuel nob" d="M384 254H394V288H384Z"/><path class="wall" d="M330 268V316H404V268"/></g>
 @endif
   <g data-part="flapin" class="{{ $state->css('flapin') }}"><path class="membrane flap" d="M429 252V248Q431 242 440 238"/></g>
   <g data-part="flapout" class="{{ $state->css('flapout') }}"><path class="membrane flap" d="M429 170V188"/></g>
@@ -47,11 +52,15 @@
  </g>
  <g class="layer-flow">
   <g class="circ-air"><x-symbols.chevs :at="[[52, 92], [64, 92], [52, 134], [64, 134], [200, 112], [290, 100], [302, 100], [470, 88], [482, 88]]" /><text class="flow t-air" x="150" y="98">AIR</text><text class="flow t-air" x="440" y="134">ENGINE</text></g>
-  <g class="circ-fuel"><x-symbols.drops :at="[[180, 360, -90], [180, 300, -90], [230, 244], [330, 244], [400, 244], [443, 214, -90], [396, 181, 180], [372, 178, 180], [261, 158, -90]]" size="0.75" /></g>
-  <text class="flow t-plain" x="120" y="366">TANK</text><text class="flow t-plain" x="412" y="274">PUMP</text>
+  <g class="circ-fuel"><x-symbols.drops :at="[[180, 360, -90], [180, 300, -90], [230, 244], [300, 244], [410, 244], [443, 214, -90], [408, 181, 180], [261, 158, -90]]" size="0.75" />
+@if ($state->is('two_pickups'))
+   <x-symbols.drops :at="[[389, 270, 90], [357, 290, -90], [357, 220, -90]]" size="0.75" />
+@endif
+</g>
+  <text class="flow t-plain" x="120" y="366">TANK</text>
  </g>
  <x-cutaways.callouts :state="$state" :places="[
-    'pickup' => [250, 396, 188, 350], 'cup' => [404, 330, 348, 308], 'flapin' => [530, 262, 436, 242], 'pump' => [530, 222, 429, 228], 'flapout' => [530, 142, 431, 178], 'pumpspring' => [486, 296, 410, 222],
+    'pickup' => [250, 396, 188, 350], 'cup' => [440, 316, 400, 306], 'flapin' => [530, 262, 436, 242], 'pump' => [530, 222, 429, 228], 'flapout' => [530, 142, 431, 178], 'pumpspring' => [492, 290, 410, 222],
     'pulse' => [530, 182, 410, 164], 'mainscrew' => [22, 214, 94, 182], 'mainjet' => [298, 228, 338, 186], 'seat' => [298, 228, 338, 186], 'mainhole' => [206, 214, 258, 164], 'idleholes' => [256, 214, 326, 160],
     'choke' => [104, 22, 104, 106], 'venturi' => [226, 22, 246, 90], 'throttle' => [300, 22, 334, 84], 'idlespeed' => [520, 34, 478, 34], 'link' => [22, 256, 120, 214],
  ]" />

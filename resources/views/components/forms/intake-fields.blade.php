@@ -1,8 +1,8 @@
-@props(['values', 'variants', 'finds' => false])
+@props(['values', 'variants', 'finds' => null])
 
 <div class="dj-grid">
     <div>
-        <x-forms.field name="machine" label="Machine" :value="$values['machine']" required maxlength="120" autocomplete="off" hint="{{ $finds ? 'Name, serial number or owner: known ones are found' : 'As the customer would say it' }}" :hx-get="$finds ? route('machines.index') : null" :hx-trigger="$finds ? 'input changed delay:250ms' : null" :hx-target="$finds ? '#found' : null" :hx-swap="$finds ? 'innerHTML' : null" />
+        <x-forms.field name="machine" label="Machine" :value="$values['machine']" required maxlength="120" autocomplete="off" hint="{{ $finds ? 'Name, serial number or owner: known ones are found' : 'As the customer would say it' }}" :hx-get="$finds ? route('machines.index', ['family' => $finds]) : null" :hx-trigger="$finds ? 'input changed delay:250ms' : null" :hx-target="$finds ? '#found' : null" :hx-swap="$finds ? 'innerHTML' : null" />
         @if ($finds)<div id="found" class="dj-found" aria-live="polite"></div>@endif
     </div>
     <x-forms.field name="engine" label="Engine" :value="$values['engine']" required maxlength="120" hint="Such as 160 cc four-stroke" />

@@ -27,10 +27,22 @@
             @endforeach
         </div>
     @endif
+    @if ($page->coach)
+        <details class="dj-coach" open><summary>Coach</summary><p>{{ $page->coach->text }}</p>
+            @if ($page->coach->lines)
+                <dl>
+                    @foreach ($page->coach->lines as $line)
+                        <div><dt>{{ $line['what'] }}</dt><dd>{{ $line['why'] }}</dd></div>
+                    @endforeach
+                </dl>
+            @endif
+        </details>
+    @endif
     <x-sheet.stale :stale="$page->stale" />
     @if ($page->caution)
         <p class="dj-hazard"><x-icons.hazard /><span><b>{{ $page->caution->title }}</b> {{ $page->caution->text }}</span></p>
     @endif
+    <form class="dj-coachkey" method="post" action="{{ route('coach.update') }}">@csrf<button class="btn btn-secondary" type="submit" aria-pressed="{{ $page->coach ? 'true' : 'false' }}">{{ $page->coach ? 'Fewer words' : 'Explain more' }}</button></form>
     <div class="dj-book"><h3>Book values <small>common practice unless said</small></h3>
         <dl>
             @foreach ($page->book as $value)

@@ -12,7 +12,7 @@
     @endif
     @unless ($page->isClosed)
         <x-forms.entry :form="$page->form" kind="part_inspected" :id="'verdict-'.$page->work->open->key" class="dj-verdictform">
-            <input type="hidden" name="inspection" value="{{ $page->work->open->key }}">
+            <input type="hidden" name="inspection" value="{{ $page->work->open->key }}"><input type="hidden" name="condition" value="sound">
             <div class="dj-field"><label for="reason">What you saw</label><input class="form-control" id="reason" name="reason" maxlength="300" value="{{ $page->work->open->reason }}" autocomplete="off"></div>
             <div class="keys">
                 @foreach ($page->work->open->verdicts as $verdict)

@@ -15,7 +15,9 @@
  <g data-part="pilotjet" class="{{ $state->css('pilotjet') }}"><path class="brass" d="M265 290H270.900V309H265ZM273.100 290H279V309H273.100Z"/><path class="fuel nob circ-fuel" d="M270.900 289H273.100V310H270.900Z"/></g>
  <g data-part="bowl" class="{{ $state->css('bowl') }}"><path class="bowl" d="M98 209H112V334Q112 355 133 355H361Q382 355 382 334V209H398"/><path class="rubber" d="M100 203.600H116V207H100ZM378 203.600H396V207H378Z"/>
   <path class="rubber" d="M224 357H248V360H224Z"/><path class="steel" d="M228.500 333H243.500V357H228.500Z"/><path class="edge" d="M228.5 338L243.5 336M228.5 342L243.5 340M228.5 346L243.5 344M228.5 350L243.5 348M228.5 354L243.5 352"/><path class="steel" d="M216 360H256V378L252 381H220L216 378Z"/><path class="edge" d="M229 360V381M243 360V381"/></g>
- <g data-part="idleholes" class="{{ $state->css('idleholes') }}"></g>
+ <g data-part="idleholes" class="{{ $state->css('idleholes') }}"><path class="edge" d="M374 154V168M378 154V168M385.500 154V168M389.500 154V168M420.500 154V162M427.500 154V162"/></g>
+ <g data-part="vent" class="{{ $state->css('vent') }}"><path class="edge" d="M365 190H372M392 184V191.500"/></g>
+ <g data-part="venturi" class="{{ $state->css('venturi') }}"><path class="edge" d="M224 93H246M224 143H246"/></g>
 @if ($state->has('mixscrew'))
  <g data-part="mixscrew" transform="translate(0 {{ $state->screwOut('idle_mixture') - 4 }})" class="{{ $state->css('mixscrew') }} p-mix"><path class="brass" d="M418.500 191H429.500L425 164Q424 160 423 164Z"/><path class="brass" d="M418.500 191H429.500V246H418.500Z"/><path class="edge" d="M418.5 196L429.5 194M418.5 200L429.5 198M418.5 204L429.5 202M418.5 208L429.5 206M418.5 212L429.5 210M418.5 216L429.5 214M418.5 220L429.5 218M418.5 224L429.5 222"/><path class="spring" d="M414.5 228.2L433.5 230.6M414.5 232.9L433.5 235.3M414.5 237.7L433.5 240.1M414.5 242.4L433.5 244.8"/><path class="brassface" d="M411 246H437V260L434 263H414L411 260Z"/><path class="slot" d="M424 263V255"/><path class="edge" d="M411 252H437"/></g>
 @else
