@@ -43,6 +43,8 @@ final class StoreEntryRequest extends FormRequest
             EntryKind::PartAccounted => ['part' => ['required', 'string', 'max:60'], 'became' => ['required', 'string', 'max:200']],
             EntryKind::LinkNoted => ['link' => ['required', 'string', 'max:60'], 'text' => ['required', 'string', 'max:300']],
             EntryKind::TestDone => ['test' => ['required', 'string', 'max:60'], 'passed' => ['required', 'boolean'], 'note' => ['nullable', 'string', 'max:300']],
+            EntryKind::CheckPromised => ['what' => ['required', 'string', 'max:200']],
+            EntryKind::PromiseKept => ['promise' => ['required', 'uuid'], 'result' => ['required', 'string', 'max:200']],
             EntryKind::ClockStarted => ['clock' => ['required', 'string', 'max:40'], 'minutes' => ['required', 'integer', 'min:1', 'max:1440'], 'what' => ['nullable', 'string', 'max:120']],
             EntryKind::ClockEnded => ['clock' => ['required', 'uuid']],
             EntryKind::ThingTouched => ['thing' => ['required', 'string', 'max:40']],
@@ -65,7 +67,7 @@ final class StoreEntryRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['rpm.required' => 'Type the speed the tachometer shows.', 'rpm.numeric' => 'The speed must be a number, such as 1750.', 'reason.required' => 'Give a reason: it stands in the report with your name.', 'turns.required' => 'Type the turns, such as 1 3/4.', 'said.required' => 'Say what you saw instead, such as: not there when it was opened.', 'became.required' => 'Say what became of it, such as: new one fitted.', 'name.required' => 'Name the part as you would ask for it.'];
+        return ['rpm.required' => 'Type the speed the tachometer shows.', 'rpm.numeric' => 'The speed must be a number, such as 1750.', 'reason.required' => 'Give a reason: it stands in the report with your name.', 'turns.required' => 'Type the turns, such as 1 3/4.', 'said.required' => 'Say what you saw instead, such as: not there when it was opened.', 'became.required' => 'Say what became of it, such as: new one fitted.', 'result.required' => 'Say what came of it.', 'what.required' => 'Say what is to be checked later.', 'name.required' => 'Name the part as you would ask for it.'];
     }
 
     /** @throws \DustyJet\Rejected If the turns cannot be read. */

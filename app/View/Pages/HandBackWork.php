@@ -7,6 +7,7 @@ namespace App\View\Pages;
 use App\Models\Job;
 use App\View\Numbers;
 use DustyJet\Worksheet\CheckState;
+use DustyJet\Worksheet\Promise;
 use DustyJet\Worksheet\StaleItem;
 use DustyJet\Worksheet\Worksheet;
 
@@ -21,6 +22,7 @@ final readonly class HandBackWork
      * @param  list<string>  $gates
      * @param  list<array{name: string, found: string, left: string}>  $screws
      * @param  array<string, string>  $overrides
+     * @param  list<array{id: string, what: string, by: string}>  $promises checks put off and still open
      */
     public function __construct(
         public array $checks,
@@ -29,6 +31,7 @@ final readonly class HandBackWork
         public int $inTheWay,
         public array $screws,
         public array $overrides,
+        public array $promises,
         public bool $mayHandBack,
         public string $handedBack,
         public string $advice,
@@ -53,6 +56,7 @@ final readonly class HandBackWork
             inTheWay: count($sheet->gates()),
             screws: array_values(array_map(static fn ($s): array => ['name' => $s->adjuster->name, 'found' => Numbers::turns($s->found), 'left' => Numbers::turns($s->left)], $sheet->adjusters)),
             overrides: $sheet->overrides,
+            promises: array_map(static fn (Promise $p): array => ['id' => $p->entryId, 'what' => $p->what, 'by' => $p->by], $sheet->rebuild->openPromises()),
             mayHandBack: $sheet->gates() === [] && $sheet->handedBackAt === null,
             handedBack: $sheet->handedBackAt === null ? '' : $sheet->handedBackAt->format('M j, G:i'),
             advice: $sheet->advice ?? self::ADVICE,

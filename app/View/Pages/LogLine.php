@@ -70,6 +70,8 @@ final readonly class LogLine
             EntryKind::TestDone => [($family->tests[$entry->text('test')]->name ?? 'Test').': ', $entry->flag('passed') ? 'passes' : 'fails'],
             EntryKind::ClockStarted => [($family->clocks[$entry->text('clock')]->name ?? 'Clock').' started: ', $entry->integer('minutes').' min'.($entry->textOrNull('what') === null ? '' : ', '.$entry->text('what'))],
             EntryKind::ClockEnded => ['Clock ended', ''],
+            EntryKind::CheckPromised => ['Put off: ', $entry->text('what')],
+            EntryKind::PromiseKept => ['Done after all: ', $entry->text('result')],
             EntryKind::ThingTouched => ['Touched: '.str_replace('_', ' ', $entry->text('thing')), ''],
             EntryKind::HoldTested => self::hold(HoldRecord::of($entry), $family->hold->name ?? 'Hold'),
             EntryKind::SchoolChosen => ["{$screw}: school of the ".$entry->text('school'), ''],

@@ -24,7 +24,7 @@ final readonly class ReportPage
      * @param  list<array{do: string, result: string}>  $checks
      * @param  list<string>  $overrides
      * @param  list<array{what: string, result: string}>  $found what looking at it showed, where it was not sound
-     * @param  list<array{name: string, note: string}>  $parts new parts
+     * @param  list<array{name: string, note: string}>  $parts new ones, and what became of those that did not go back
      */
     private function __construct(
         public string $title,
@@ -72,12 +72,20 @@ final readonly class ReportPage
             checks: array_values(array_map(static fn ($c): array => ['do' => $c->do, 'result' => $c->passed === null ? 'not done' : ($c->passed ? 'passes' : 'fails').($c->rpm === null ? '' : ', '.Numbers::rpm($c->rpm).' rpm')], $sheet->checks)),
             overrides: array_map(static fn (string $item, string $why): string => ucfirst(str_replace(['_', '.'], ' ', $item)).' not repeated: '.$why, array_keys($sheet->overrides), $sheet->overrides),
             found: self::found($sheet),
-            parts: array_map(static fn (PartNeeded $p): array => ['name' => $p->name, 'note' => $p->isFitted ? 'fitted' : 'to fit'], $sheet->rebuild->partsNeeded()),
+            parts: [...array_map(static fn (PartNeeded $p): array => ['name' => $p->name, 'note' => $p->isFitted ? 'fitted' : 'to fit'], $sheet->rebuild->partsNeeded()), ...self::accounted($sheet)],
             advice: $sheet->advice ?? HandBackWork::ADVICE,
             sheetHref: route('stations.show', [$job, $job->station]),
             pdfHref: route('report.pdf', $job),
             chart: $hold === null || ! $trace instanceof \App\Models\Trace ? null : StripChart::wide($hold, $trace->toCore()),
         );
+    }
+
+    /** @return list<array{name: string, note: string}> what did not go back, and where it went */
+    private static function accounted(Worksheet $sheet): array
+    {
+        $build = $sheet->rebuild->build;
+
+        return array_map(static fn (string $part, string $became): array => ['name' => $build->tray->cell($part)->name ?? $build->tray->plan->parts[$part]->name, 'note' => $became], array_keys($build->accounted), $build->accounted);
     }
 
     /** @return list<array{when: string, what: string, result: string}> */

@@ -19,6 +19,8 @@ enum EntryKind: string
     case PartAccounted = 'part_accounted';
     case LinkNoted = 'link_noted';
     case TestDone = 'test_done';
+    case CheckPromised = 'check_promised';
+    case PromiseKept = 'promise_kept';
     case ClockStarted = 'clock_started';
     case ClockEnded = 'clock_ended';
     case ThingTouched = 'thing_touched';
@@ -53,6 +55,8 @@ enum EntryKind: string
             self::PartAccounted => ['part' => 'text', 'became' => 'text'],
             self::LinkNoted => ['link' => 'text', 'text' => 'text'],
             self::TestDone => ['test' => 'text', 'passed' => 'flag', 'note' => '?text'],
+            self::CheckPromised => ['what' => 'text'],
+            self::PromiseKept => ['promise' => 'uuid', 'result' => 'text'],
             self::ClockStarted => ['clock' => 'text', 'minutes' => 'integer', 'what' => '?text'],
             self::ClockEnded => ['clock' => 'uuid'],
             self::ThingTouched => ['thing' => 'text'],

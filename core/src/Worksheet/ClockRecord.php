@@ -10,6 +10,8 @@ use DateTimeImmutable;
 /** A clock that was started on this job. The server's entry says since when; nothing runs in between. */
 final readonly class ClockRecord
 {
+    public const LONGEST_MINUTES = 1440;
+
     public function __construct(public string $entryId, public string $clock, public string $name, public ?string $what, public DateTimeImmutable $startedAt, public int $minutes, public ?DateTimeImmutable $endedAt)
     {
     }

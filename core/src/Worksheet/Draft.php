@@ -19,8 +19,6 @@ use DustyJet\Quantity\Turns;
 /** An entry someone wants to add, judged against the sheet as it stands before it is stored. */
 final readonly class Draft
 {
-    private const LONGEST_CLOCK_MINUTES = 1440;
-
     private const MOST_OF_ONE_PART = 99;
 
     /** @param  array<string, mixed>  $payload */
@@ -47,6 +45,7 @@ final readonly class Draft
             EntryKind::PartOff, EntryKind::PartOn, EntryKind::PartMissing, EntryKind::PartUnexpected, EntryKind::PartAccounted => $this->refusePart($sheet),
             EntryKind::PartInspected => $this->refuseVerdict($sheet),
             EntryKind::ClockEnded => ($sheet->rebuild->clocks[$this->word('clock')] ?? null)?->endedAt === null || throw NotAllowedNow::clockNotRunning(),
+            EntryKind::PromiseKept => ($sheet->rebuild->promises[$this->word('promise')] ?? null)?->result === null || throw NotAllowedNow::promiseKept(),
             EntryKind::Struck => $this->refuseStrikeUnderneath($sheet),
             EntryKind::HandedBack => $sheet->gates() === [] || throw NotAllowedNow::gated($sheet->gates()),
             default => null,
@@ -75,6 +74,7 @@ final readonly class Draft
             EntryKind::LinkNoted => isset($sheet->family->links[$this->word('link')]) || throw UnreadableEntry::unknownName('link', $this->word('link')),
             EntryKind::TestDone => isset($sheet->family->tests[$this->word('test')]) || throw UnreadableEntry::unknownName('test', $this->word('test')),
             EntryKind::ClockStarted => isset($sheet->family->clocks[$this->word('clock')]) || throw UnreadableEntry::unknownName('clock', $this->word('clock')),
+            EntryKind::PromiseKept => isset($sheet->rebuild->promises[$this->word('promise')]) || throw UnreadableEntry::unknownName('promise', $this->word('promise')),
             EntryKind::ClockEnded => isset($sheet->rebuild->clocks[$this->word('clock')]) || throw UnreadableEntry::unknownName('clock', $this->word('clock')),
             EntryKind::ThingTouched => isset($sheet->family->stale[$this->word('thing')]) || throw UnreadableEntry::unknownName('action', $this->word('thing')),
             EntryKind::CheckDone => isset($sheet->family->checks[$this->word('check')]) || throw UnreadableEntry::unknownName('check', $this->word('check')),
@@ -96,7 +96,7 @@ final readonly class Draft
             (is_int($share) || is_float($share)) && $share >= 0 && $share <= 1 || throw NotAllowedNow::offThePhoto();
         }
         $minutes = $this->payload['minutes'] ?? 1;
-        (is_int($minutes) && $minutes >= 1 && $minutes <= self::LONGEST_CLOCK_MINUTES) || throw NotAllowedNow::clockTooLong();
+        (is_int($minutes) && $minutes >= 1 && $minutes <= ClockRecord::LONGEST_MINUTES) || throw NotAllowedNow::clockTooLong();
         $count = $this->payload['count'] ?? 1;
         (is_int($count) && $count >= 1 && $count <= self::MOST_OF_ONE_PART) || throw NotAllowedNow::countedWrong();
         $rpm = $this->payload['rpm'] ?? null;

@@ -27,6 +27,9 @@ final readonly class Gates
                 $gates[] = ($check->passed === false ? 'Failed: ' : 'Not checked: ').$check->do.'.';
             }
         }
+        foreach ($sheet->rebuild->openPromises() as $promise) {
+            $gates[] = "Put off and not done: {$promise->what}.";
+        }
         if (! $sheet->stations[Station::Run->value]->isDone()) {
             $gates[] = 'The screws are not logged as left.';
         }

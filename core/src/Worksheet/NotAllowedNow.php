@@ -48,6 +48,11 @@ final class NotAllowedNow extends \DomainException implements Rejected
         return new self('clock_not_running', 'That clock is not running any more.');
     }
 
+    public static function promiseKept(): self
+    {
+        return new self('promise_kept', 'That was done already.');
+    }
+
     public static function clockTooLong(): self
     {
         return new self('clock_too_long', 'A clock runs from one minute to a day.');

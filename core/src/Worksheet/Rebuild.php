@@ -20,6 +20,7 @@ final readonly class Rebuild
      * @param  array<string, LinkNote>  $linkNotes the last of each
      * @param  array<string, TestRecord>  $tests
      * @param  array<string, ClockRecord>  $clocks by the entry that started them
+     * @param  array<string, Promise>  $promises by the entry that made them
      */
     public function __construct(
         private Family $family,
@@ -31,6 +32,7 @@ final readonly class Rebuild
         public array $linkNotes,
         public array $tests,
         public array $clocks,
+        public array $promises,
     ) {
     }
 
@@ -102,6 +104,12 @@ final readonly class Rebuild
         usort($running, static fn (ClockRecord $a, ClockRecord $b): int => $a->dueAt() <=> $b->dueAt());
 
         return $running;
+    }
+
+    /** @return list<Promise> not kept yet */
+    public function openPromises(): array
+    {
+        return array_values(array_filter($this->promises, static fn (Promise $p): bool => $p->result === null));
     }
 
     /** Whether a screw came out, so that it can no longer be counted as found. */

@@ -84,6 +84,9 @@ final class Replay
     /** @var array<string, PhotoRecord> */
     private array $photos = [];
 
+    /** @var array<string, Promise> */
+    private array $promises = [];
+
     private ?Entry $handedBack = null;
 
     private function __construct(private readonly Family $family, private readonly Log $log)
@@ -112,8 +115,10 @@ final class Replay
             EntryKind::PartInspected => $this->inspected($entry),
             EntryKind::LinkNoted => $this->linkNotes[$entry->text('link')] = new LinkNote($entry->text('link'), $entry->text('text'), $entry->id, $entry->at, $entry->by),
             EntryKind::TestDone => $this->tested($entry),
-            EntryKind::ClockStarted => $this->clocks[$entry->id] = new ClockRecord($entry->id, $entry->text('clock'), $this->family->clocks[$entry->text('clock')]->name ?? 'Clock', $entry->textOrNull('what'), $entry->at, $entry->integer('minutes'), null),
+            EntryKind::ClockStarted => $this->clocks[$entry->id] = new ClockRecord($entry->id, $entry->text('clock'), $this->family->clocks[$entry->text('clock')]->name ?? 'Clock', $entry->textOrNull('what'), $entry->at, max(1, min(ClockRecord::LONGEST_MINUTES, $entry->integer('minutes'))), null),
             EntryKind::ClockEnded => $this->clockEnded($entry),
+            EntryKind::CheckPromised => $this->promises[$entry->id] = new Promise($entry->id, $entry->text('what'), $entry->at, $entry->by, null),
+            EntryKind::PromiseKept => $this->promiseKept($entry),
             EntryKind::ThingTouched => $this->touch($entry->text('thing'), $entry),
             EntryKind::HoldTested => $this->held($entry),
             EntryKind::ScrewSet => $this->screwSet($entry),
@@ -213,6 +218,14 @@ final class Replay
         $clock = $this->clocks[$entry->text('clock')] ?? null;
         if ($clock !== null) {
             $this->clocks[$clock->entryId] = $clock->ended($entry->at);
+        }
+    }
+
+    private function promiseKept(Entry $entry): void
+    {
+        $promise = $this->promises[$entry->text('promise')] ?? null;
+        if ($promise !== null) {
+            $this->promises[$promise->entryId] = $promise->kept($entry->text('result'));
         }
     }
 
@@ -435,7 +448,7 @@ final class Replay
 
     private function rebuild(): Rebuild
     {
-        return new Rebuild($this->family, $this->intake->variant ?? '', $this->build, $this->stripEndedAt, $this->inspected, $this->placedSeq, $this->linkNotes, $this->tests, $this->clocks);
+        return new Rebuild($this->family, $this->intake->variant ?? '', $this->build, $this->stripEndedAt, $this->inspected, $this->placedSeq, $this->linkNotes, $this->tests, $this->clocks, $this->promises);
     }
 
     /** @return array{0: int, 1: int} */

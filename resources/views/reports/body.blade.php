@@ -20,7 +20,7 @@
     </tbody></table>
 @endif
 @if ($page->parts)
-    <p>New parts: @foreach ($page->parts as $part){{ $part['name'] }} ({{ $part['note'] }})@if (! $loop->last), @endif @endforeach</p>
+    <p>Parts: @foreach ($page->parts as $part){{ $part['name'] }} ({{ $part['note'] }})@if (! $loop->last), @endif @endforeach</p>
 @endif
 <h2>Screws, turns out</h2>
 <table class="table"><thead><tr><th scope="col">Screw</th><th scope="col">As found</th><th scope="col">As left</th></tr></thead><tbody>

@@ -15,6 +15,12 @@
             </li>
         @endforeach
     </ol>
+    @foreach ($page->work->promises as $promise)
+        <x-forms.entry :form="$page->form" kind="promise_kept" :id="'promise-'.$loop->index" class="dj-override">
+            <input type="hidden" name="promise" value="{{ $promise['id'] }}"><p><b>{{ $promise['what'] }}</b> was put off by {{ $promise['by'] }}.</p>
+            <label for="kept-{{ $loop->index }}">What came of it</label><div class="dj-tap"><input class="form-control" id="kept-{{ $loop->index }}" name="result" maxlength="200" required autocomplete="off"><button type="submit" class="btn btn-secondary">Done</button></div>
+        </x-forms.entry>
+    @endforeach
     @foreach ($page->work->stale as $item)
         <x-forms.entry :form="$page->form" kind="stale_overridden" :id="'override-'.$loop->index" class="dj-override">
             <input type="hidden" name="item" value="{{ $item['key'] }}"><p><b>{{ $item['what'] }}</b> is stale: {{ lcfirst($item['because']) }}.</p>

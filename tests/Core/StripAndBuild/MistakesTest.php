@@ -191,3 +191,36 @@ it('catches the part that should not have been there', function (): void {
     expect($build->leftOver())->toHaveCount(1)->and($build->leftOver()[0])->toContain('Second spring')
         ->and($build->account('unexpected_13', 'left out: somebody\'s addition')->isDone())->toBeTrue();
 });
+
+it('catches the putty left in a drilling', function (): void {
+    $build = Strips::upTo(Strips::down(Strips::plan('cube_opposed')), 'putty');
+    $forgotten = Strips::without(Strips::down(Strips::plan('cube_opposed')), 'putty');
+
+    expect(fn () => $forgotten->place('metering_gasket', looked: true))->toThrow(NotYet::class, 'Putty pieces in the openings goes in first')
+        ->and(fn () => $build->place('putty'))->toThrow(NotYet::class, 'As many out as went in')
+        ->and(fn () => $build->place('putty', looked: true, count: 3))->toThrow(NotYet::class, 'only 2');
+});
+
+it('catches the nail varnish that blocks the nozzle', function (): void {
+    $build = Strips::upTo(Strips::down(Strips::plan('cube_stacked')), 'check_nozzle');
+
+    expect(fn () => $build->place('check_nozzle'))->toThrow(NotYet::class, 'free-flow and vacuum tried again');
+});
+
+it('catches the parts taken from a shelf carburetor, and nobody knows where they went', function (): void {
+    $build = Build::from(Strips::down(Strips::plan('float_fixed_jet')));
+    foreach ($build->order() as $part) {
+        $build = $part->key === 'float' ? $build->account('float', 'went into DJ-0412') : $build->place($part->key, looked: true);
+    }
+    expect($build->isDone())->toBeTrue()->and($build->accounted)->toBe(['float' => 'went into DJ-0412']);
+    $silent = Strips::upTo(Strips::down(Strips::plan('float_fixed_jet')), 'float');
+
+    expect(implode(' ', $silent->leftOver()))->toContain('Float.');
+});
+
+it('catches the aluminum stripped by one turn too many: it is drawn up in stages', function (string $family, string $screws): void {
+    $build = Strips::upTo(Strips::down(Strips::plan($family)), $screws);
+
+    expect(fn () => $build->place($screws))->toThrow(NotYet::class, 'look before it counts')
+        ->and($build->tray->plan->parts[$screws]->tighten)->toMatch('/stages|crosswise|snug|hand/i');
+})->with([['float_side_pump', 'top_bolts'], ['float_side_pump', 'pump_bolts'], ['cube_opposed', 'metering_screws'], ['suction_lift', 'plate_screws'], ['small_outboard', 'bowl_screws'], ['kart_pumper', 'pump_screws'], ['updraft', 'body_screws']]);

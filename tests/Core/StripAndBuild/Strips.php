@@ -8,6 +8,7 @@ use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\StripAndBuild\Build;
 use DustyJet\StripAndBuild\StripPlan;
 use DustyJet\StripAndBuild\Tray;
+use DustyJet\StripAndBuild\TrayPart;
 
 /** The real families, taken down. */
 final class Strips
@@ -43,6 +44,19 @@ final class Strips
         }
 
         return $tray;
+    }
+
+    /** Builds all that can be built while one part is forgotten. */
+    public static function without(Tray $tray, string $forgotten): Build
+    {
+        $build = Build::from($tray);
+        foreach ($build->order() as $next) {
+            if ($next->key !== $forgotten && in_array($next->key, array_map(static fn (TrayPart $p): string => $p->key, $build->ready()), true)) {
+                $build = $build->place($next->key, looked: true);
+            }
+        }
+
+        return $build;
     }
 
     /** Builds in the computed order up to, not including, a part. */

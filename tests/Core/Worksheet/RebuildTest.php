@@ -160,3 +160,18 @@ it('passes over what a file written elsewhere got wrong', function (): void {
 
     expect($bench->sheet()->rebuild->build->tray->off())->toBe(['air_cleaner'])->and($bench->sheet()->log->length())->toBe(4);
 });
+
+it('lets no machine go with a check put off and forgotten', function (): void {
+    $bench = (new Bench)->worked()->add(EntryKind::CheckPromised, ['what' => 'impulse fitting under pressure']);
+    $promise = $bench->entries[count($bench->entries) - 1]->id;
+    expect(fn () => $bench->refuse(EntryKind::HandedBack, []))->toThrow(NotAllowedNow::class, 'Put off and not done: impulse fitting');
+    $bench->add(EntryKind::PromiseKept, ['promise' => $promise, 'result' => 'tight']);
+    $bench->refuse(EntryKind::HandedBack, []);
+    expect(fn () => $bench->refuse(EntryKind::PromiseKept, ['promise' => $promise, 'result' => 'again']))->toThrow(NotAllowedNow::class, 'done already');
+});
+
+it('lets no machine go with a part still to fit', function (): void {
+    $bench = (new Bench)->worked()->inspect('needle_tip', 'replace', 'ring');
+
+    expect(fn () => $bench->refuse(EntryKind::HandedBack, []))->toThrow(NotAllowedNow::class, 'Still to fit: Inlet needle');
+});

@@ -64,6 +64,7 @@ it('says every kind of entry in bench words', function (EntryKind $kind, array $
     'a verdict' => [EntryKind::PartInspected, ['inspection' => 'needle_tip', 'condition' => 'replace', 'reason' => 'ring'], 'Needle tip under a lens: ', 'New part, ring'],
     'a link' => [EntryKind::LinkNoted, ['link' => 'drain', 'text' => 'to the tap'], 'Which side the bowl drain faces ', 'to the tap'],
     'a test' => [EntryKind::TestDone, ['test' => 'jet_light', 'passed' => false], 'Light through the jets: ', 'fails'],
+    'a check put off' => [EntryKind::CheckPromised, ['what' => 'impulse fitting'], 'Put off: ', 'impulse fitting'],
     'a clock' => [EntryKind::ClockStarted, ['clock' => 'soak', 'minutes' => 30, 'what' => 'jets'], 'Soak started: ', '30 min, jets'],
     'a thing touched' => [
         EntryKind::ThingTouched,
