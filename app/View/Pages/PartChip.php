@@ -39,11 +39,14 @@ final readonly class PartChip
      */
     public static function all(Worksheet $sheet, string $asked, bool $leaks, array $suspects, Station $here): array
     {
-        return array_map(static fn (Part $part): self => self::of($sheet, $part, $asked, $leaks, $suspects[$part->key] ?? null, $here), $sheet->family->partsOf($sheet->intake->variant ?? ''));
+        $parts = $sheet->family->partsOf($sheet->intake->variant ?? '');
+        $first = array_slice(array_keys($parts), 0, self::SHOWN_AT_FIRST);
+
+        return array_map(static fn (Part $part): self => self::of($sheet, $part, $asked, $leaks, $suspects[$part->key] ?? null, $here, in_array($part->key, $first, true)), $parts);
     }
 
     /** @param  array{letter: string, percent: int}|null  $suspect */
-    private static function of(Worksheet $sheet, Part $part, string $asked, bool $leaks, ?array $suspect, Station $here): self
+    private static function of(Worksheet $sheet, Part $part, string $asked, bool $leaks, ?array $suspect, Station $here, bool $isCommon): self
     {
         $verdicts = self::verdicts($sheet, $part->key);
         $isSound = $verdicts !== [] && array_diff($verdicts, ['sound', 'cleaned']) === [];
@@ -57,7 +60,7 @@ final readonly class PartChip
             default => ['', ''],
         };
 
-        return new self($part->key, $part->number, $part->name, $mark, $said, self::note($sheet, $part->key, $said), $part->key === $asked, $part->number <= self::SHOWN_AT_FIRST, $suspect['letter'] ?? '?', self::act($sheet, $part->key, $here));
+        return new self($part->key, $part->number, $part->name, $mark, $said, self::note($sheet, $part->key, $said), $part->key === $asked, $isCommon, $suspect['letter'] ?? '?', self::act($sheet, $part->key, $here));
     }
 
     /** @return list<string> */

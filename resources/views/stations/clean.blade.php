@@ -3,7 +3,7 @@
     @if ($page->work->open)
         @include('stations.clean.lens')
     @else
-        <p class="dj-story"><b>Nothing to look at.</b> Parts come under the lens once they are off.</p>
+        <p class="dj-story"><b>{{ $page->work->parts ? 'All looked at.' : 'Nothing to look at.' }}</b> {{ $page->work->parts ? 'Any of them can be judged again.' : 'It was not taken apart.' }}</p>
     @endif
     @include('stations.clean.clocks')
     <h3 class="dj-sub">Parts</h3>

@@ -5,6 +5,8 @@
         <em class="ok"><x-icons.tick /></em>
     @elseif ($part->mark === 'stale')
         <em class="st"><x-icons.drop /></em>
+    @elseif ($part->mark === 'new')
+        <em class="new">new</em>
     @elseif ($part->mark === 'suspect')
         <em class="q">{{ $part->letter }}</em>
     @endif
