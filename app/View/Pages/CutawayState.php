@@ -12,6 +12,7 @@ use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Worksheet\AdjusterState;
+use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Worksheet;
 
 /** What a drawing shows of the sheet: which parts are out, how far the screws stand out, what leaks, what is asked for. */
@@ -45,12 +46,13 @@ final readonly class CutawayState
     ) {
     }
 
-    public static function of(Worksheet $sheet, Station $here, ?Diagnosis $diagnosis = null): self
+    /** @param  list<Move>  $moves worth making now, best first */
+    public static function of(Worksheet $sheet, Station $here, array $moves, ?Diagnosis $diagnosis = null): self
     {
         $suspects = $diagnosis === null ? [] : SuspectRow::byPart($diagnosis);
         $suspects = array_intersect_key($suspects, $sheet->family->parts);
         $leaks = in_array($sheet->latestHold()?->verdict, [Verdict::Leaks, Verdict::HoldsBelow], true) && ! $sheet->isStale('needle_hold');
-        $asked = $here === Station::Intake && $suspects !== [] ? (string) array_key_first($suspects) : self::asked($sheet, $here);
+        $asked = $here === Station::Intake && $suspects !== [] ? (string) array_key_first($suspects) : self::asked($sheet, $here, $moves);
         $turns = array_map(static fn (AdjusterState $s): float => $s->current()?->inTurns() ?? 0.0, array_filter($sheet->adjusters, static fn (AdjusterState $s): bool => $s->current() !== null));
         $out = self::out($sheet);
         $said = array_map(static fn (AdjusterState $s): string => InSentence::name($s->adjuster->name).' '.Numbers::turns($s->current()).' turns out', array_filter($sheet->adjusters, static fn (AdjusterState $s): bool => $s->current() !== null));
@@ -123,10 +125,14 @@ final readonly class CutawayState
         return array_diff_key($out, $on);
     }
 
-    /** The part the next move is about. */
-    private static function asked(Worksheet $sheet, Station $here): string
+    /**
+     * The part the next move is about.
+     *
+     * @param  list<Move>  $moves
+     */
+    private static function asked(Worksheet $sheet, Station $here, array $moves): string
     {
-        foreach ($sheet->moves() as $move) {
+        foreach ($moves as $move) {
             if ($move->station !== $here) {
                 continue;
             }

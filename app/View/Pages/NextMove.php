@@ -6,9 +6,7 @@ namespace App\View\Pages;
 
 use App\Models\Job;
 use DustyJet\Carburetor\Station;
-use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\Worksheet\Move;
-use DustyJet\Worksheet\Worksheet;
 
 /** A move as the next-move plate shows it: on its own station the brass key submits the work, elsewhere it goes there. */
 final readonly class NextMove
@@ -26,10 +24,14 @@ final readonly class NextMove
     ) {
     }
 
-    /** @return list<self> */
-    public static function all(Job $job, Worksheet $sheet, Station $here, ?Diagnosis $diagnosis = null): array
+    /**
+     * @param  list<Move>  $moves
+     *
+     * @return list<self>
+     */
+    public static function all(Job $job, array $moves, Station $here): array
     {
-        return array_map(static fn (Move $move): self => self::of($job, $move, $here), $sheet->moves($diagnosis));
+        return array_map(static fn (Move $move): self => self::of($job, $move, $here), $moves);
     }
 
     private static function of(Job $job, Move $move, Station $here): self

@@ -10,6 +10,7 @@ use DustyJet\Carburetor\Caution;
 use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Answer;
 use DustyJet\Diagnosis\Catalogue;
+use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\StaleItem;
 use DustyJet\Worksheet\Triage;
 use DustyJet\Worksheet\Worksheet;
@@ -60,8 +61,9 @@ final readonly class SheetPage
     {
         $triage = new Triage($catalogue, $sheet);
         $diagnosis = $triage->leads() || ($station === Station::Intake && $sheet->handedBackAt === null) ? $triage->diagnosis() : null;
+        $plain = $sheet->moves();
         $form = new EntryForm($job, $sheet->log->length(), $station->value);
-        $moves = NextMove::all($job, $sheet, $station, $triage->leads() ? $diagnosis : null);
+        $moves = NextMove::all($job, $triage->leads() ? $sheet->moves($diagnosis) : $plain, $station);
         $line = Fitting::line($job, $sheet, $station);
         $to = static fn (?Station $s): ?string => $s === null ? null : route('stations.show', [$job, $s->value]);
 
@@ -89,14 +91,14 @@ final readonly class SheetPage
             next: $moves[0] ?? null,
             others: array_slice($moves, 1),
             stale: array_map(static fn (StaleItem $s): array => ['what' => $s->what, 'because' => $s->because.', '.Numbers::clock($s->since), 'minutes' => $s->minutes, 'href' => route('stations.show', [$job, $s->station->value])], $sheet->stale),
-            caution: self::caution($sheet, $station, $catalogue, $triage),
+            caution: self::caution($sheet, $station, $catalogue, $triage, $plain[0] ?? null),
             book: self::book($sheet, $station),
             ribbon: array_slice(LogLine::all($sheet), 0, 6),
             logLength: $sheet->log->length(),
             previousHref: $to($station->previous()),
             nextHref: $to($station->next()),
             isClosed: $sheet->handedBackAt !== null,
-            cutaway: CutawayState::of($sheet, $station, $diagnosis),
+            cutaway: CutawayState::of($sheet, $station, $plain, $diagnosis),
             work: $work,
             view: self::view($station, $work),
             isTune: $work instanceof RunWork,
@@ -135,14 +137,13 @@ final readonly class SheetPage
         return ($here->note ?? '').$stale;
     }
 
-    private static function caution(Worksheet $sheet, Station $station, Catalogue $catalogue, Triage $triage): ?Caution
+    private static function caution(Worksheet $sheet, Station $station, Catalogue $catalogue, Triage $triage, ?Move $next): ?Caution
     {
         foreach (['fuel_in_oil' => 'oil', 'fuel_dripping' => 'dripping', 'vent_weeps_on_bulb' => 'dripping'] as $finding => $caution) {
             if (($triage->answers()[$finding] ?? Answer::NotLooked)->isThere()) {
                 return new Caution(...$catalogue->cautions[$caution]);
             }
         }
-        $next = $sheet->moves()[0] ?? null;
         $look = $next?->key === 'inspect' && $next->station === $station ? $sheet->family->inspections[$next->target]->caution ?? null : null;
 
         return $sheet->family->cautions[$look ?? $sheet->family->hazards[$station->value] ?? ''] ?? null;

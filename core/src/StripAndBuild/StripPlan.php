@@ -7,12 +7,16 @@ namespace DustyJet\StripAndBuild;
 /** What one variant of a family consists of, what must come off before what, and what must go in before what. */
 final readonly class StripPlan
 {
+    /** @var array<string, array<string, string>> */
+    private array $before;
+
     /**
      * @param  array<string, TrayPart>  $parts
      * @param  list<BuildRule>  $rules
      */
     public function __construct(public string $family, public string $variant, public string $name, public array $parts, public array $rules, public string $provenance)
     {
+        $this->before = array_map($this->beforePart(...), $parts);
     }
 
     /**
@@ -60,14 +64,20 @@ final readonly class StripPlan
      */
     public function before(string $key): array
     {
+        return $this->before[$key] ?? [];
+    }
+
+    /** @return array<string, string> */
+    private function beforePart(TrayPart $then): array
+    {
         $before = [];
         foreach ($this->parts as $part) {
-            if (in_array($key, $part->after, true) && ! $part->isTask && ! ($part->isStacked && $this->parts[$key]->isStacked)) {
-                $before[$part->key] = "{$this->parts[$key]->name} came off before it";
+            if (in_array($then->key, $part->after, true) && ! $part->isTask && ! ($part->isStacked && $then->isStacked)) {
+                $before[$part->key] = "{$then->name} came off before it";
             }
         }
         foreach ($this->rules as $rule) {
-            if ($rule->then === $key) {
+            if ($rule->then === $then->key) {
                 $before[$rule->first] = $rule->why;
             }
         }

@@ -5,12 +5,18 @@ declare(strict_types=1);
 use App\View\Pages\CutawayState;
 use DustyJet\BenchLog\EntryKind;
 use DustyJet\Carburetor\Station;
+use DustyJet\Worksheet\Worksheet;
 use Tests\Core\Worksheet\Bench;
+
+function drawn(Worksheet $sheet, Station $at): CutawayState
+{
+    return CutawayState::of($sheet, $at, $sheet->moves());
+}
 
 it('closes the needle unless the last test says that it leaks', function (callable $reach, bool $closed): void {
     $bench = new Bench;
     $reach($bench);
-    $state = CutawayState::of($bench->sheet(), Station::BenchTest);
+    $state = CutawayState::of($bench->sheet(), Station::BenchTest, $bench->sheet()->moves());
 
     expect($state->leaks)->toBe(! $closed)
         ->and($state->sentence)->toStartWith($closed ? 'needle closed' : 'needle passing fuel');
@@ -25,10 +31,10 @@ it('closes the needle unless the last test says that it leaks', function (callab
 ]);
 
 it('screws the mixture screw out as far as the log says, and a turn while it says nothing', function (): void {
-    $seated = CutawayState::of((new Bench)->sheet(), Station::Set)->screwOut('idle_mixture');
-    $one = CutawayState::of((new Bench)->count('idle_mixture', '1')->sheet(), Station::Set)->screwOut('idle_mixture');
-    $two = CutawayState::of((new Bench)->count('idle_mixture', '1')->set('idle_mixture', '2')->sheet(), Station::Set)->screwOut('idle_mixture');
-    $twenty = CutawayState::of((new Bench)->count('idle_mixture', '20')->sheet(), Station::Set)->screwOut('idle_mixture');
+    $seated = drawn((new Bench)->sheet(), Station::Set)->screwOut('idle_mixture');
+    $one = drawn((new Bench)->count('idle_mixture', '1')->sheet(), Station::Set)->screwOut('idle_mixture');
+    $two = drawn((new Bench)->count('idle_mixture', '1')->set('idle_mixture', '2')->sheet(), Station::Set)->screwOut('idle_mixture');
+    $twenty = drawn((new Bench)->count('idle_mixture', '20')->sheet(), Station::Set)->screwOut('idle_mixture');
 
     expect([$seated, $one, $two])->toBe([3.0, 3.0, 6.0])
         ->and($twenty)->toBeLessThan(15.0);
@@ -38,7 +44,7 @@ it('asks about the part that the next move is about', function (callable $reach,
     $bench = new Bench;
     $reach($bench);
 
-    expect(CutawayState::of($bench->sheet(), $here)->asked)->toBe($part);
+    expect(CutawayState::of($bench->sheet(), $here, $bench->sheet()->moves())->asked)->toBe($part);
 })->with([
     'counting' => [fn (Bench $b) => $b, Station::AsFound, 'mixscrew'],
     'the other screw' => [fn (Bench $b) => $b->count('idle_mixture', '1'), Station::AsFound, 'idlespeed'],
@@ -56,7 +62,7 @@ it('asks about the part that the next move is about', function (callable $reach,
 
 it('marks parts by what the log says of them', function (): void {
     $bench = (new Bench)->hold(4.0)->inspect('float')->inspect('bowl')->inspect('hinge', 'replace');
-    $marks = array_column(CutawayState::of($bench->sheet(), Station::Clean)->parts, 'mark', 'key');
+    $marks = array_column(CutawayState::of($bench->sheet(), Station::Clean, $bench->sheet()->moves())->parts, 'mark', 'key');
 
     expect($marks['needle'])->toBe('suspect')
         ->and($marks['float'])->toBe('ok')
@@ -64,20 +70,20 @@ it('marks parts by what the log says of them', function (): void {
         ->and($marks['seat'])->toBe('');
     expect($marks['pin'])->toBe('new');
     $bench->inspect('seat', 'cleaned');
-    $marks = array_column(CutawayState::of($bench->sheet(), Station::Clean)->parts, 'mark', 'key');
+    $marks = array_column(CutawayState::of($bench->sheet(), Station::Clean, $bench->sheet()->moves())->parts, 'mark', 'key');
     expect($marks['needle'])->toBe('stale')->and($marks['seat'])->toBe('stale');
 });
 
 it('says the state of the drawing in words', function (): void {
     $bench = (new Bench)->count('idle_mixture', '1 3/4');
 
-    expect(CutawayState::of($bench->sheet(), Station::Set)->sentence)
+    expect(CutawayState::of($bench->sheet(), Station::Set, $bench->sheet()->moves())->sentence)
         ->toBe("needle closed, idle mixture screw 1\u{00A0}3/4 turns out");
 });
 
 it('takes what lies on the tray out of the drawing, and puts it back', function (): void {
     $bench = (new Bench('cube_opposed'))->all(Station::Strip);
-    $css = fn (string $part): string => CutawayState::of($bench->sheet(), Station::Build)->css($part);
+    $css = fn (string $part): string => CutawayState::of($bench->sheet(), Station::Build, $bench->sheet()->moves())->css($part);
     expect($css('metering'))->toContain('is-out')->and($css('vent'))->toContain('is-out')->and($css('flapin'))->not->toContain('is-out');
     $bench->all(Station::Build);
 
@@ -86,7 +92,7 @@ it('takes what lies on the tray out of the drawing, and puts it back', function 
 
 it('offers on the part what may be done with it here', function (): void {
     $bench = new Bench('cube_opposed');
-    $act = fn (string $part, Station $at): ?array => CutawayState::of($bench->sheet(), $at)->parts[$part]->act;
+    $act = fn (string $part, Station $at): ?array => CutawayState::of($bench->sheet(), $at, $bench->sheet()->moves())->parts[$part]->act;
     expect($act('inlet', Station::Strip))->toBe(['label' => 'Off: fuel hose', 'form' => 'off-fuel_hose'])->and($act('metering', Station::Strip))->toBeNull()->and($act('inlet', Station::Clean))->toBeNull();
     $bench->all(Station::Strip);
 

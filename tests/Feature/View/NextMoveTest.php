@@ -16,8 +16,8 @@ function someJob(): Job
 
 it('submits the work on its own station and goes there from another', function (): void {
     $sheet = (new Bench)->sheet();
-    $here = NextMove::all(someJob(), $sheet, Station::AsFound)[0];
-    $elsewhere = NextMove::all(someJob(), $sheet, Station::Run)[0];
+    $here = NextMove::all(someJob(), $sheet->moves(), Station::AsFound)[0];
+    $elsewhere = NextMove::all(someJob(), $sheet->moves(), Station::Run)[0];
 
     expect($here->form)->toBe('work-form')
         ->and($here->label)->toBe('Counted, log it')
@@ -29,7 +29,7 @@ it('submits the work on its own station and goes there from another', function (
 it('names a form that the station really prints', function (callable $reach, Station $station, string $form): void {
     $bench = new Bench;
     $reach($bench);
-    $move = NextMove::all(someJob(), $bench->sheet(), $station)[0];
+    $move = NextMove::all(someJob(), $bench->sheet()->moves(), $station)[0];
 
     expect($move->form)->toBe($form);
 })->with([
