@@ -33,6 +33,7 @@ final readonly class Fitting
             $state = $sheet->stations[$station->value];
             $note = match (true) {
                 $state->stale > 0 => "re-check {$state->stale}",
+                $state->of === 0 => 'nothing here',
                 $state->doneAt !== null => Numbers::clock($state->doneAt),
                 $state->of > 1 && $state->done > 0 => "{$state->done} of {$state->of}",
                 default => "{$state->minutes} min",

@@ -21,7 +21,7 @@ final readonly class ScrewWork
      * @param  list<array{name: string, value: string, from: string}>  $compare the same screw elsewhere; the book is on the dial
      * @param  list<array{link: string, ask: string, text: string, entry: string}>  $links rods, springs and hoses, with what was noted of them
      */
-    public function __construct(public array $tabs, public DialFace $dial, public string $kind, public string $verb, public string $story, public string $senseNote, public array $compare, public array $links)
+    public function __construct(public array $tabs, public DialFace $dial, public string $kind, public string $verb, public string $story, public string $senseNote, public array $compare, public array $links, public string $linksNoted)
     {
     }
 
@@ -54,6 +54,7 @@ final readonly class ScrewWork
             senseNote: self::senseNote($chosen),
             compare: self::compare($chosen, ScrewHistory::around($job)),
             links: $counting ? self::links($sheet) : [],
+            linksNoted: count($sheet->rebuild->linkNotes).' of '.count($sheet->family->links).' noted',
         );
     }
 

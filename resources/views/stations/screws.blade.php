@@ -27,7 +27,7 @@
         </dl>
     @endif
     @if ($page->work->links)
-        <details class="dj-more dj-linknotes"><summary>Rods, springs, hoses <small>{{ count(array_filter(array_column($page->work->links, 'text'))) }} of {{ count($page->work->links) }} noted</small></summary>
+        <details class="dj-more dj-linknotes"><summary>Rods, springs, hoses <small>{{ $page->work->linksNoted }}</small></summary>
             @foreach ($page->work->links as $link)
                 <x-forms.entry :form="$page->form" kind="link_noted" :id="'link-'.$link['link']" class="dj-tap">
                     <input type="hidden" name="link" value="{{ $link['link'] }}">

@@ -94,3 +94,9 @@ it('counts a station that was begun', function (): void {
     expect($line[2]->note)->toBe('2 of 24')
         ->and($line[2]->label)->toBe('3 Strip: begun, 2 of 24');
 });
+
+it('says of a station that it has nothing to do', function (): void {
+    $line = Fitting::line(someJob(), (new Bench('pulse_pump'))->sheet(), Station::Strip);
+
+    expect($line[1]->note)->toBe('nothing here')->and($line[1]->state)->toBe('done');
+});

@@ -9,6 +9,7 @@
         <div><dt><kbd class="dj-kbd">L</kbd></dt><dd>Note</dd></div>
         <div><dt><kbd class="dj-kbd">1</kbd> to <kbd class="dj-kbd">9</kbd></dt><dd>On Strip, that part is off</dd></div>
         <div><dt><kbd class="dj-kbd">U</kbd></dt><dd>Undo the last part</dd></div>
+        <div><dt><kbd class="dj-kbd">Y</kbd></dt><dd>On Build, looked at it</dd></div>
         <div><dt><kbd class="dj-kbd">G</kbd> <kbd class="dj-kbd">C</kbd> <kbd class="dj-kbd">X</kbd></dt><dd>On Clean: sound, cleaned, new part</dd></div>
         <div><dt><kbd class="dj-kbd">I</kbd></dt><dd>Intake, on the board</dd></div>
         <div><dt><kbd class="dj-kbd">P</kbd></dt><dd>Into the drawing, then arrows between parts</dd></div>

@@ -4,7 +4,7 @@
     <input type="hidden" name="part" value="{{ $part['key'] }}"><input type="hidden" name="count" value="{{ $part['count'] }}"><input type="hidden" name="looks_asked" value="{{ count($part['looks']) }}">
     <p><i>{{ $part['cell'] ?: '' }}</i><span><b>{{ $part['name'] }}@if ($part['count'] > 1), {{ $part['count'] }}@endif</b> <small>{{ $part['why'] }}</small></span></p>
     @foreach ($part['looks'] as $look)
-        <label class="dj-check"><input type="checkbox" name="looks[]" value="1" required data-look> <span>{{ $look }}</span></label>
+        <label class="dj-check"><input type="checkbox" name="looks[]" value="1" required data-look> <span>{{ $look }}</span>@if ($first)<kbd class="dj-kbd">Y</kbd>@endif</label>
     @endforeach
     <button type="submit" class="btn btn-secondary" data-hover-part="{{ $part['on'] }}" aria-label="Fitted: {{ $part['name'] }}">Fitted</button>
 </x-forms.entry>
