@@ -38,7 +38,7 @@ final readonly class ScrewWork
                 Station::Set => $state->set,
                 default => $state->left,
             };
-            $tabs[] = ['key' => $key, 'name' => $state->adjuster->name, 'note' => $value === null ? ($counting ? 'to count' : 'to set') : Numbers::turns($value).' turns', 'href' => route('stations.show', [$job, $station->value, 'screw' => $key]), 'selected' => $key === $chosen->adjuster->key];
+            $tabs[] = ['key' => $key, 'name' => str_replace([' screw', ' needle'], '', $state->adjuster->name), 'note' => $value === null ? ($counting ? 'to count' : 'to set') : Numbers::turns($value).' turns', 'href' => route('stations.show', [$job, $station->value, 'screw' => $key]), 'selected' => $key === $chosen->adjuster->key];
         }
 
         return new self(

@@ -14,6 +14,9 @@ use DustyJet\HoldTest\Verdict;
  */
 final readonly class Gates
 {
+    /** A list of everything on the tray would hide the rest. */
+    private const LEFT_BY_NAME = 3;
+
     /** @return list<string> one sentence for each thing still in the way */
     public static function of(Worksheet $sheet): array
     {
@@ -59,8 +62,10 @@ final readonly class Gates
     {
         $rebuild = $sheet->rebuild;
         $gates = $rebuild->isBegun() && ! $rebuild->isStripped() ? ['The strip is not ended: say whether it comes apart any further.'] : [];
-        foreach ($rebuild->isBegun() ? $rebuild->build->leftOver() : [] as $left) {
-            $gates[] = $left;
+        $left = $rebuild->isBegun() ? $rebuild->build->leftOver() : [];
+        $gates = [...$gates, ...array_slice($left, 0, self::LEFT_BY_NAME)];
+        if (count($left) > self::LEFT_BY_NAME) {
+            $gates[] = 'And '.(count($left) - self::LEFT_BY_NAME).' more on the tray or missing.';
         }
         foreach ($rebuild->scrapped() as $inspection) {
             $gates[] = "{$inspection->do}: judged as scrapping the body.";

@@ -440,6 +440,7 @@ final class Replay
         $doneAt = match (true) {
             $done < $of => null,
             $station === Station::HandBack => $this->handedBack?->at,
+            $station === Station::Set => $this->touchedAt[$station->value] ?? $this->touchedAt[Station::Run->value] ?? null,
             default => $this->touchedAt[$station->value] ?? null,
         };
 

@@ -175,3 +175,24 @@ it('lets no machine go with a part still to fit', function (): void {
 
     expect(fn () => $bench->refuse(EntryKind::HandedBack, []))->toThrow(NotAllowedNow::class, 'Still to fit: Inlet needle');
 });
+
+it('takes every family from intake to a hand-back that nothing stands in the way of', function (string $family, string $variant): void {
+    $bench = new Bench($family, variant: $variant);
+    foreach (array_keys($bench->sheet()->adjusters) as $screw) {
+        $bench->count($screw, '1');
+    }
+    $bench->all(Station::Strip)->all(Station::Clean)->all(Station::Build);
+    $bench->family->hold === null ?: $bench->hold();
+    foreach (array_keys($bench->family->tests) as $test) {
+        $bench->add(EntryKind::TestDone, ['test' => $test, 'passed' => true]);
+    }
+    // Those that upset others first, so that nothing is left to check again.
+    foreach (array_keys($bench->sheet()->adjusters) as $screw) {
+        $bench->set($screw, '1', 'run');
+    }
+    $bench->checks();
+
+    expect($bench->sheet()->gates())->toBe([]);
+    $bench->refuse(EntryKind::HandedBack, []);
+    expect(array_keys(array_filter($bench->sheet()->stations, fn ($s): bool => ! $s->isDone())))->toBe(['hand-back']);
+})->with(everyVariant());
