@@ -89,3 +89,10 @@ it('keeps addresses of registries and secrets out of the lock file', function ()
         expect($package['resolved'] ?? 'https://registry.npmjs.org/')->toStartWith('https://registry.npmjs.org/', $name);
     }
 });
+
+it('has no empty document', function (): void {
+    $root = dirname(__DIR__, 2);
+    foreach ([...glob("{$root}/*.md") ?: [], ...glob("{$root}/docs/*/*.md") ?: []] as $document) {
+        expect(filesize($document))->toBeGreaterThan(200, $document);
+    }
+});

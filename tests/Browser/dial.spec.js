@@ -85,7 +85,7 @@ test("the server draws what the script drew", async ({ page }) => {
   const drawn = await slot.getAttribute("transform");
   await page.getByRole("button", { name: "Counted in, log" }).click();
   await expect(page.locator(".dj-next .do")).toContainText("idle speed");
-  await page.getByRole("link", { name: /Idle mixture screw/ }).click();
+  await page.getByRole("link", { name: /Idle mixture/ }).click();
   await page.waitForURL(/screw=idle_mixture/);
   const degrees = (text) => ((Number(text.match(/rotate\((-?[\d.]+)/)[1]) % 360) + 360) % 360;
   expect(degrees(await slot.getAttribute("transform"))).toBeCloseTo(degrees(drawn), 3);
