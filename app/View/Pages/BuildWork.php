@@ -105,12 +105,8 @@ final readonly class BuildWork
     /** @return array{0: string|null, 1: string} the latest part that went on */
     private static function undo(Worksheet $sheet): array
     {
-        foreach (array_reverse($sheet->log->effective()) as $entry) {
-            if (in_array($entry->kind, [EntryKind::PartOn, EntryKind::PartAccounted], true)) {
-                return [$entry->id, $sheet->rebuild->build->tray->cell($entry->text('part'))->name ?? $entry->text('part')];
-            }
-        }
+        $entry = $sheet->log->latestOf(EntryKind::PartOn, EntryKind::PartAccounted);
 
-        return [null, ''];
+        return $entry === null ? [null, ''] : [$entry->id, $sheet->rebuild->build->tray->cell($entry->text('part'))->name ?? $entry->text('part')];
     }
 }

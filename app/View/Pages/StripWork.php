@@ -42,7 +42,7 @@ final readonly class StripWork
     public static function of(Worksheet $sheet): self
     {
         $tray = $sheet->rebuild->build->tray;
-        $all = array_filter($tray->plan->ready($tray->off()), static fn (TrayPart $p): bool => true);
+        $all = $tray->plan->ready($tray->off());
         $ready = array_values(array_filter($all, static fn (TrayPart $p): bool => ! $p->isOptional));
         $optional = array_values(array_filter($all, static fn (TrayPart $p): bool => $p->isOptional));
         $later = array_filter($tray->unaccounted(), static fn (TrayPart $p): bool => array_diff($p->after, $tray->off()) !== []);
@@ -91,12 +91,8 @@ final readonly class StripWork
     /** @return array{0: string|null, 1: string} the latest entry that moved a part off, and its part */
     private static function undo(Worksheet $sheet): array
     {
-        foreach (array_reverse($sheet->log->effective()) as $entry) {
-            if (in_array($entry->kind, [EntryKind::PartOff, EntryKind::PartMissing, EntryKind::PartUnexpected], true)) {
-                return [$entry->id, $sheet->rebuild->build->tray->plan->parts[$entry->text('part')]->name ?? $entry->text('name')];
-            }
-        }
+        $entry = $sheet->log->latestOf(EntryKind::PartOff, EntryKind::PartMissing, EntryKind::PartUnexpected);
 
-        return [null, ''];
+        return $entry === null ? [null, ''] : [$entry->id, $sheet->rebuild->build->tray->plan->parts[$entry->text('part')]->name ?? $entry->text('name')];
     }
 }

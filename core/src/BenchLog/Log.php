@@ -54,6 +54,18 @@ final readonly class Log
         return array_values($standing);
     }
 
+    /** The last that holds of some kinds. */
+    public function latestOf(EntryKind ...$kinds): ?Entry
+    {
+        foreach (array_reverse($this->effective()) as $entry) {
+            if (in_array($entry->kind, $kinds, true)) {
+                return $entry;
+            }
+        }
+
+        return null;
+    }
+
     /** @return array<string, true> ids that no longer hold */
     public function superseded(): array
     {

@@ -50,3 +50,12 @@ it('refuses a payload that is not of its kind', function (EntryKind $kind, array
     'an infinite speed' => [EntryKind::SpeedRead, ['adjuster' => 'main', 'units' => 1, 'rpm' => INF]],
     'a trace that is no uuid' => [EntryKind::HoldTested, ['trace' => '../x', 'method' => 'pressure', 'volume_ml' => 1, 'limit_ml_min' => 1, 'wetted' => false, 'result' => [], 'fit' => []]],
 ]);
+
+it('finds the last entry of a kind that still holds', function (): void {
+    $bench = (new Tests\Core\Worksheet\Bench)->off('air_cleaner', 'throttle_bracket')->count('idle_speed', '1');
+    $log = fn (): Log => $bench->sheet()->log;
+    expect($log()->latestOf(EntryKind::PartOff)?->text('part'))->toBe('throttle_bracket')->and($log()->latestOf(EntryKind::HandedBack))->toBeNull();
+    $bench->add(EntryKind::Struck, [], $bench->entries[2]->id);
+
+    expect($log()->latestOf(EntryKind::PartOff, EntryKind::PartOn)?->text('part'))->toBe('air_cleaner');
+});

@@ -25,7 +25,7 @@ it('has a place on the drawing for every part of the family, apart from all othe
         foreach ($here as $i => $part) {
             expect($places)->toHaveKey($part);
             [$atX, $atY, $toX, $toY] = $places[$part];
-            expect(hypot($atX - $toX, $atY - $toY))->toBeGreaterThan(12.0, "{$id}.{$part}")->and(min($atX, $atY))->toBeGreaterThanOrEqual(12.0, "{$id}.{$part}");
+            expect(hypot($atX - $toX, $atY - $toY))->toBeGreaterThan(20.0, "{$id}.{$part}")->and(min($atX, $atY))->toBeGreaterThanOrEqual(12.0, "{$id}.{$part}");
             foreach (array_slice($here, $i + 1) as $other) {
                 expect(hypot($atX - $places[$other][0], $atY - $places[$other][1]))->toBeGreaterThanOrEqual(31.0, "{$id}: {$part} and {$other}");
             }

@@ -13,7 +13,7 @@
  <g class="layer-flow"><g class="circ-fuel"><x-symbols.drops :at="[[43.5, 160, -90], [43.5, 300, -90], [100, 99.5], [100, 236.5], [100, 374.5]]" size="0.6" /></g>
   <text class="flow t-air" x="470" y="70">TOP</text><text class="flow t-air" x="482" y="208">MIDDLE</text><text class="flow t-air" x="482" y="346">BOTTOM</text></g>
  <x-cutaways.callouts :state="$state" :places="[
-    'inlet' => [20, 172, 42, 190], 'needle' => [116, 142, 155, 108], 'float' => [170, 152, 166, 134], 'bowl' => [264, 142, 246, 136], 'mainjet' => [216, 154, 203, 138], 'mixscrew' => [20, 66, 62, 92],
+    'inlet' => [20, 172, 42, 190], 'needle' => [116, 142, 155, 108], 'float' => [170, 156, 166, 134], 'bowl' => [268, 142, 246, 136], 'mainjet' => [216, 154, 203, 138], 'mixscrew' => [20, 66, 62, 92],
     'mixmiddle' => [20, 262, 62, 234], 'mixbottom' => [20, 340, 62, 372], 'idleholes' => [350, 142, 270, 94], 'choke' => [105, 18, 105, 60], 'throttle' => [240, 18, 264, 58], 'link' => [360, 262, 308, 262],
     'idlespeed' => [470, 412, 418, 414], 'balance' => [328, 18, 304, 48], 'reference' => [404, 282, 306, 194], 'vacuum' => [428, 18, 394, 28],
  ]" />
