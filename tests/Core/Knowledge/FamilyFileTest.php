@@ -104,3 +104,11 @@ it('says which way each sense turns', function (): void {
     expect(Sense::Fuel->turningOut())->toBe('richer')->and(Sense::Air->turningOut())->toBe('leaner')
         ->and(Sense::Fuel->outIsRicher())->toBeTrue()->and(Sense::Air->outIsRicher())->toBeFalse();
 });
+
+// Common practice: the fastest setting at full throttle is unsafe on a two-stroke, whose oil is in its fuel.
+it('proposes the peak for no high needle of a two-stroke, and warns of it while it runs', function (string $id): void {
+    $family = FamilyFiles::shipped()->of($id);
+
+    expect($family->adjusters['high']->school)->toBe(DustyJet\Mixture\School::Midpoint)
+        ->and($family->cautions[$family->hazards['run']]->text)->toContain('peak at full throttle seizes it');
+})->with(['cube_opposed', 'cube_stacked', 'kart_pumper']);
