@@ -3,6 +3,10 @@ import { defineConfig } from "vite";
 
 export default defineConfig({
   plugins: [laravel({ input: ["resources/css/app.scss", "resources/js/app.js"], refresh: false })],
-  css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ["import", "global-builtin", "color-functions", "if-function"] } } },
+  css: {
+    preprocessorOptions: {
+      scss: { quietDeps: true, silenceDeprecations: ["import", "global-builtin", "color-functions", "if-function"] },
+    },
+  },
   build: { assetsInlineLimit: 0, manifest: "manifest.json" },
 });

@@ -26,10 +26,15 @@ final class DiagnosisScoring
 
     /**
      * @param  list<string>  $checklist
-     * @param  float  $perturbed sigma of the logit of every strength by which the world differs from what the assistant knows
+     * @param  float  $perturbed sigma of the logit of every strength by which the world differs from what the
+     *     assistant knows
      */
-    public function __construct(private readonly Catalogue $catalogue, private readonly array $checklist, private readonly int $seed, private readonly float $perturbed = 0.0)
-    {
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly array $checklist,
+        private readonly int $seed,
+        private readonly float $perturbed = 0.0,
+    ) {
         $this->chance = new Randomizer(new Mt19937($seed));
         $this->bench = new OpenBench($catalogue->access);
     }
@@ -37,15 +42,36 @@ final class DiagnosisScoring
     /** @return array<string, float> sums over the cases; shares are made by the caller */
     public function play(int $cases, bool $withEntropy): array
     {
-        $sum = array_fill_keys(['single', 'single_hit', 'single_entropy', 'double', 'any_hit', 'all_hit', 'any_entropy', 'all_entropy', 'assistant', 'checklist', 'given_up', 'checklist_given_up'], 0.0);
+        $sum = array_fill_keys(
+            [
+                'single',
+                'single_hit',
+                'single_entropy',
+                'double',
+                'any_hit',
+                'all_hit',
+                'any_entropy',
+                'all_entropy',
+                'assistant',
+                'checklist',
+                'given_up',
+                'checklist_given_up',
+            ],
+            0.0,
+        );
         $families = array_values($this->catalogue->families);
         for ($i = 0; $i < $cases; $i++) {
             $this->chance = new Randomizer(new Mt19937($this->seed + 7919 * $i));
             $family = $families[$this->chance->getInt(0, count($families) - 1)];
             $machine = $this->draw($family);
-            $top = $this->afterThreeChecks($machine, fn (DiagnosisCase $c): ?RankedCheck => Diagnosis::of($this->catalogue, $c, 0)->checks[0] ?? null);
+            $top = $this->afterThreeChecks(
+                $machine,
+                fn (DiagnosisCase $c): ?RankedCheck => Diagnosis::of($this->catalogue, $c, 0)->checks[0] ?? null,
+            );
             $found = count(array_intersect($machine->faults, $top));
-            $entropyFound = $withEntropy ? count(array_intersect($machine->faults, $this->afterThreeChecks($machine, $this->leastEntropy(...)))) : 0;
+            $entropyFound = $withEntropy
+                ? count(array_intersect($machine->faults, $this->afterThreeChecks($machine, $this->leastEntropy(...))))
+                : 0;
             if (count($machine->faults) === 1) {
                 $sum['single']++;
                 $sum['single_hit'] += $found;
@@ -72,8 +98,15 @@ final class DiagnosisScoring
     public function draw(CarburetorKind $family): Machine
     {
         while (true) {
-            $facts = new Facts($this->chance->getInt(0, 1) === 0 ? null : $this->chance->getInt(0, 400), $this->chance->getInt(0, 1) === 0 ? null : $this->chance->getInt(0, 400));
-            $hypotheses = new Hypotheses($this->catalogue->faultsOf($family), $this->catalogue->findingsOf($family), $facts);
+            $facts = new Facts(
+                $this->chance->getInt(0, 1) === 0 ? null : $this->chance->getInt(0, 400),
+                $this->chance->getInt(0, 1) === 0 ? null : $this->chance->getInt(0, 400),
+            );
+            $hypotheses = new Hypotheses(
+                $this->catalogue->faultsOf($family),
+                $this->catalogue->findingsOf($family),
+                $facts,
+            );
             $u = $this->uniform();
             $h = 0;
             foreach ($hypotheses->prior() as $h => $weight) {
@@ -82,7 +115,12 @@ final class DiagnosisScoring
                     break;
                 }
             }
-            $faults = array_map(static fn (int $i): string => $hypotheses->faults[$i], array_values(array_filter([$hypotheses->first[$h], $hypotheses->second[$h]], static fn (int $i): bool => $i >= 0)));
+            $faults = array_map(
+                static fn (int $i): string => $hypotheses->faults[$i],
+                array_values(
+                    array_filter([$hypotheses->first[$h], $hypotheses->second[$h]], static fn (int $i): bool => $i >= 0),
+                ),
+            );
             $machine = new Machine($family, $facts, $faults, $hypotheses, $this->chance, $this->perturbed);
             if ($faults !== [] && $machine->complaints() !== []) {
                 return $machine;
@@ -106,13 +144,20 @@ final class DiagnosisScoring
             $case = $this->looked($machine, $case, $check);
         }
 
-        return array_map(static fn (Suspect $s): string => $s->fault->id, array_slice(Diagnosis::of($this->catalogue, $case, 0)->suspects, 0, 3));
+        return array_map(
+            static fn (Suspect $s): string => $s->fault->id,
+            array_slice(Diagnosis::of($this->catalogue, $case, 0)->suspects, 0, 3),
+        );
     }
 
     /** The check that leaves the least expected entropy, whatever it costs. */
     private function leastEntropy(DiagnosisCase $case): ?RankedCheck
     {
-        $hypotheses = new Hypotheses($this->catalogue->faultsOf($case->family), $this->catalogue->findingsOf($case->family), $case->facts);
+        $hypotheses = new Hypotheses(
+            $this->catalogue->faultsOf($case->family),
+            $this->catalogue->findingsOf($case->family),
+            $case->facts,
+        );
         $weights = Belief::of($hypotheses, $case)->weights;
         $best = null;
         $least = INF;
@@ -148,7 +193,7 @@ final class DiagnosisScoring
             $diagnosis = Diagnosis::of($this->catalogue, $case, 0);
             $check = $diagnosis->nextCheck();
             if ($check !== null) {
-                $minutes += $check->minutes + $check->check->riskMinutes;
+                $minutes += $check->minutes + $check->check->risk->minutes;
                 $case = $this->looked($machine, $case, $check);
 
                 continue;
@@ -157,19 +202,29 @@ final class DiagnosisScoring
             if ($fault === null || in_array($fault->id, $case->repaired, true)) {
                 return [$minutes + $costs->lastResortMinutes, true];
             }
-            $minutes += $fault->cure->minutes + $costs->verifyMinutes + $this->bench->missing($this->bench->bits($fault->cure->access), $this->bench->bits($case->open));
+            $minutes
+                += $fault->cure->minutes
+                + $costs->verifyMinutes
+                + $this->bench->missing($this->bench->bits($fault->cure->access), $this->bench->bits($case->open));
             $machine = $machine->repaired($fault->id);
             if ($machine->isCured()) {
                 return [$minutes, false];
             }
             // The try shows which complaints are left; what else the repair could change has to be looked at again.
-            $answers = array_filter($case->answers, static fn (string $f): bool => ! isset($fault->shows[$f]), ARRAY_FILTER_USE_KEY);
+            $answers = array_filter(
+                $case->answers,
+                static fn (string $f): bool => ! isset($fault->shows[$f]),
+                ARRAY_FILTER_USE_KEY,
+            );
             foreach (array_keys($case->answers) as $finding) {
                 if ($this->catalogue->findings[$finding]->isComplaint()) {
                     $answers[$finding] = $machine->answer($finding);
                 }
             }
-            $case = DiagnosisCase::of($this->catalogue, $case->family->id, $case->facts, $answers, [...$case->repaired, $fault->id]);
+            $case = DiagnosisCase::of($this->catalogue, $case->family->id, $case->facts, $answers, [
+                ...$case->repaired,
+                $fault->id,
+            ]);
         }
 
         return [$minutes + $costs->lastResortMinutes, true];
@@ -195,15 +250,22 @@ final class DiagnosisScoring
         $done = [];
         foreach ($this->checklist as $id) {
             $check = $checks[$id] ?? null;
-            $unsafe = array_filter($this->catalogue->forbidStart, static fn (string $f): bool => isset($findings[$f]) && $machine->answer($f)->isThere());
-            if ($check === null || ($check->startsEngine && ($unsafe !== [] || ($check->needsRunning && $machine->answer('will_not_start')->isThere())))) {
+            $unsafe = array_filter(
+                $this->catalogue->forbidStart,
+                static fn (string $f): bool => isset($findings[$f]) && $machine->answer($f)->isThere(),
+            );
+            if (
+                $check === null
+                || ($check->needs->startsEngine
+                    && ($unsafe !== [] || ($check->needs->running && $machine->answer('will_not_start')->isThere())))
+            ) {
                 continue;
             }
-            if ($check->startsEngine && ! $this->bench->engineCanRun($open)) {
+            if ($check->needs->startsEngine && ! $this->bench->engineCanRun($open)) {
                 $open = 0;
             }
-            $needs = $this->bench->bits($check->access);
-            $minutes += $check->minutes + $check->riskMinutes + $this->bench->missing($needs, $open);
+            $needs = $this->bench->bits($check->needs->access);
+            $minutes += $check->minutes + $check->risk->minutes + $this->bench->missing($needs, $open);
             $open |= $needs;
             foreach ($check->answers as $finding) {
                 if (! isset($findings[$finding]) || ! $machine->answer($finding)->isThere()) {
@@ -247,9 +309,21 @@ final class DiagnosisScoring
         foreach (array_keys($ranked->outcomes[0]['answers']) as $finding) {
             $answers[$finding] = $machine->answer($finding);
         }
-        $done = [...$case->checksDone, ...$case->open, ...$case->repaired, $ranked->check->id, ...$ranked->check->access];
+        $done = [
+            ...$case->checksDone,
+            ...$case->open,
+            ...$case->repaired,
+            $ranked->check->id,
+            ...$ranked->check->needs->access,
+        ];
 
-        return DiagnosisCase::of($this->catalogue, $case->family->id, $case->facts, $answers, array_values(array_unique($done)));
+        return DiagnosisCase::of(
+            $this->catalogue,
+            $case->family->id,
+            $case->facts,
+            $answers,
+            array_values(array_unique($done)),
+        );
     }
 
     private function uniform(): float

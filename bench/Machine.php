@@ -16,7 +16,10 @@ final class Machine
     /** @var array<string, true> */
     private array $stillBroken;
 
-    /** @var array<string, array<string, int>> level each cause brings, by finding: drawn once, so that it does not hang on the order of asking */
+    /**
+     * @var array<string, array<string, int>> level each cause brings, by finding: drawn once, so that it does not
+     *     hang on the order of asking
+     */
     private array $levels = [];
 
     /** @param  list<string>  $faults */
@@ -43,7 +46,10 @@ final class Machine
     /** The highest level any present fault or the leak brings. */
     public function answer(string $finding): Answer
     {
-        $level = max(0, ...array_values(array_intersect_key($this->levels[$finding], ['leak' => true] + $this->stillBroken)));
+        $level = max(
+            0,
+            ...array_values(array_intersect_key($this->levels[$finding], ['leak' => true] + $this->stillBroken)),
+        );
 
         return match (true) {
             $level === 0 => Answer::No,
@@ -97,8 +103,14 @@ final class Machine
         if ($this->perturbed === 0.0) {
             return $strengths;
         }
-        $shift = $this->perturbed * sqrt(-2.0 * log($this->chance->getInt(1, 1 << 30) / (1 << 30))) * cos(2.0 * M_PI * $this->chance->getInt(0, 1 << 30) / (1 << 30));
+        $shift
+            = $this->perturbed
+            * sqrt(-2.0 * log($this->chance->getInt(1, 1 << 30) / (1 << 30)))
+            * cos((2.0 * M_PI * $this->chance->getInt(0, 1 << 30)) / (1 << 30));
 
-        return array_map(static fn (float $s): float => 1.0 / (1.0 + exp(-(log($s / (1.0 - $s)) + $shift))), $strengths);
+        return array_map(
+            static fn (float $s): float => 1.0 / (1.0 + exp(-(log($s / (1.0 - $s)) + $shift))),
+            $strengths,
+        );
     }
 }

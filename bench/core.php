@@ -5,7 +5,6 @@ declare(strict_types=1);
 // Speed and memory of the core: a long and a short hold test, and the replay of a long log.
 
 use DustyJet\BenchLog\Entry;
-use DustyJet\BenchLog\EntryKind;
 use DustyJet\BenchLog\Log;
 use DustyJet\HoldTest\HoldTest;
 use DustyJet\HoldTest\LeakShape;
@@ -16,7 +15,8 @@ use DustyJet\HoldTest\TraceCsv;
 use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\Volume;
-use DustyJet\Worksheet\HoldRecord;
+use DustyJet\Worksheet\BenchTest\Outcome;
+use DustyJet\Worksheet\EntryKind;
 use DustyJet\Worksheet\Worksheet;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -40,31 +40,87 @@ $timed = static function (callable $call, int $rounds): array {
     return [$milliseconds[intdiv($rounds, 2)], $milliseconds[$rounds - 1]];
 };
 
+/** @param  list<float>  $seconds */
 $csv = static function (ScriptedLeak $leak, array $seconds) use ($seed): string {
-    $lines = array_map(static fn (array $r): string => sprintf('%.1f,%.3f', $r[0], $r[1]), $leak->readings(array_values(array_map(floatval(...), $seconds)), new Randomizer(new Mt19937($seed))));
+    $lines = array_map(
+        static fn (array $r): string => sprintf('%.1f,%.3f', $r[0], $r[1]),
+        $leak->readings(array_map(static fn (mixed $s): float => is_float($s) ? $s : 0.0, array_values($seconds)), new Randomizer(new Mt19937($seed))),
+    );
 
     return "t_s,psi\n".implode("\n", $lines);
 };
 
 echo "seed {$seed}\n";
-foreach ([[36000, 0.1, 0.02], [36000, 0.1, 0.1], [120, 1.0, 0.02], [120, 1.0, 0.1], [120, 1.0, 0.5]] as [$samples, $every, $step]) {
-    $leak = new ScriptedLeak($rig, LeakShape::Orifice, Flow::ofMillilitresPerMinute(0.4), settlingPsi: 0.3, noisePsi: 0.015, stepPsi: $step);
+foreach (
+    [[36000, 0.1, 0.02], [36000, 0.1, 0.1], [120, 1.0, 0.02], [120, 1.0, 0.1], [120, 1.0, 0.5]] as [$samples, $every, $step]
+) {
+    $leak = new ScriptedLeak(
+        $rig,
+        LeakShape::Orifice,
+        Flow::ofMillilitresPerMinute(0.4),
+        settlingPsi: 0.3,
+        noisePsi: 0.015,
+        stepPsi: $step,
+    );
     $text = $csv($leak, array_map(static fn (int $i): float => $i * $every, range(0, $samples - 1)));
-    [$median, $worst] = $timed(static fn () => HoldTest::judge(TraceCsv::parse($text, $step), $rig, $limits), $samples > 1000 ? 5 : 15);
-    printf("hold test, %6d samples, step %.2f psi, CSV included: median %6.1f ms, worst %6.1f ms, peak memory %.1f MB\n", $samples, $step, $median, $worst, memory_get_peak_usage() / 1e6);
+    [$median, $worst] = $timed(
+        static fn () => HoldTest::judge(TraceCsv::parse($text, $step), $rig, $limits),
+        $samples > 1000 ? 5 : 15,
+    );
+    printf(
+        "hold test, %6d samples, step %.2f psi, CSV included: median %6.1f ms, worst %6.1f ms, peak memory %.1f MB\n",
+        $samples,
+        $step,
+        $median,
+        $worst,
+        memory_get_peak_usage() / 1e6,
+    );
 }
 
 $family = FamilyFiles::shipped()->of('float_pilot_jet');
-$result = HoldTest::judge($leak->trace(array_map(floatval(...), range(0, 60, 2)), new Randomizer(new Mt19937($seed))), $rig, $limits);
+$result = HoldTest::judge(
+    $leak->trace(array_map(floatval(...), range(0, 60, 2)), new Randomizer(new Mt19937($seed))),
+    $rig,
+    $limits,
+);
 $uuid = static fn (int $n): string => sprintf('00000000-0000-4000-8000-%012d', $n);
-$entries = [Entry::of($uuid(1), 1, EntryKind::IntakeTaken, ['machine' => 'Tilby 46', 'engine' => '160 cc', 'complaint' => 'floods', 'variant' => 'removable_pilot', 'idle_sense' => 'fuel'], new DateTimeImmutable('2026-01-01'), 'June Halloran')];
+$entries = [
+    Entry::of(
+        $uuid(1),
+        1,
+        EntryKind::IntakeTaken,
+        [
+            'machine' => 'Tilby 46',
+            'engine' => '160 cc',
+            'complaint' => 'floods',
+            'variant' => 'removable_pilot',
+            'idle_sense' => 'fuel',
+        ],
+        new DateTimeImmutable('2026-01-01'),
+        'June Halloran',
+    ),
+];
 $parts = $family->plan('removable_pilot')->stripOrder();
 for ($i = 2; $i <= 500; $i++) {
     [$kind, $payload] = match ($i % 5) {
-        0 => [EntryKind::HoldTested, ['trace' => $uuid($i + 1000), 'method' => 'pressure', 'volume_ml' => 18.0, 'limit_ml_min' => 0.6, 'wetted' => false, 'result' => HoldRecord::result($result, 30.0, 60.0), 'fit' => $result->fitted->toArray()]],
+        0 => [
+            EntryKind::HoldTested,
+            [
+                'trace' => $uuid($i + 1000),
+                'method' => 'pressure',
+                'volume_ml' => 18.0,
+                'limit_ml_min' => 0.6,
+                'wetted' => false,
+                'result' => Outcome::stored($result, 30.0, 60.0),
+                'fit' => $result->fitted->toArray(),
+            ],
+        ],
         1 => [EntryKind::PartOff, ['part' => $parts[intdiv($i, 5) % count($parts)]->key, 'count' => 1]],
-        2 => [EntryKind::ScrewSet, ['adjuster' => 'idle_mixture', 'units' => 60 + $i % 40, 'station' => 'run']],
-        3 => [EntryKind::SpeedRead, ['adjuster' => 'idle_mixture', 'units' => 60 + $i % 40, 'rpm' => 1700.0 + $i % 60]],
+        2 => [EntryKind::ScrewSet, ['adjuster' => 'idle_mixture', 'units' => 60 + ($i % 40), 'station' => 'run']],
+        3 => [
+            EntryKind::SpeedRead,
+            ['adjuster' => 'idle_mixture', 'units' => 60 + ($i % 40), 'rpm' => 1700.0 + ($i % 60)],
+        ],
         default => [EntryKind::NoteAdded, ['text' => "note {$i}"]],
     };
     $entries[] = Entry::of($uuid($i), $i, $kind, $payload, new DateTimeImmutable('2026-01-01'), 'June Halloran');

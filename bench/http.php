@@ -15,7 +15,12 @@ $jar !== '' || exit("No room for a cookie jar.\n");
 $fetch = static function (string $path, ?array $post = null) use ($url, $jar): string {
     $curl = curl_init();
     curl_setopt($curl, CURLOPT_URL, $url.$path);
-    curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_FOLLOWLOCATION => true]);
+    curl_setopt_array($curl, [
+        CURLOPT_RETURNTRANSFER => true,
+        CURLOPT_COOKIEJAR => $jar,
+        CURLOPT_COOKIEFILE => $jar,
+        CURLOPT_FOLLOWLOCATION => true,
+    ]);
     if ($post !== null) {
         curl_setopt($curl, CURLOPT_POSTFIELDS, http_build_query($post));
     }
@@ -49,6 +54,7 @@ while (count($milliseconds) + $failed < REQUESTS) {
     curl_multi_exec($multi, $running);
     curl_multi_select($multi, 0.05);
     while (($done = curl_multi_info_read($multi)) !== false) {
+        /** @var CurlHandle $curl */
         $curl = $done['handle'];
         if (curl_getinfo($curl, CURLINFO_HTTP_CODE) === 200) {
             $milliseconds[] = curl_getinfo($curl, CURLINFO_TOTAL_TIME) * 1000;
@@ -65,5 +71,14 @@ while (count($milliseconds) + $failed < REQUESTS) {
 $seconds = (hrtime(true) - $start) / 1e9;
 sort($milliseconds);
 $count = count($milliseconds);
-printf("job sheet over HTTP, %d clients, %d requests: median %.0f ms, 95th percentile %.0f ms, %.0f a second, %d failed, page %.0f kB\n", CLIENTS, REQUESTS, $milliseconds[intdiv($count, 2)] ?? NAN, $milliseconds[(int) (0.95 * $count)] ?? NAN, $count / $seconds, $failed, $bytes / 1000);
+printf(
+    "job sheet over HTTP, %d clients, %d requests: median %.0f ms, 95th percentile %.0f ms, %.0f a second, %d failed, page %.0f kB\n",
+    CLIENTS,
+    REQUESTS,
+    $milliseconds[intdiv($count, 2)] ?? NAN,
+    $milliseconds[(int) (0.95 * $count)] ?? NAN,
+    $count / $seconds,
+    $failed,
+    $bytes / 1000,
+);
 unlink($jar);

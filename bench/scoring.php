@@ -15,7 +15,8 @@ echo "hold test scoring, seed {$seed}, {$traces} traces a gauge step; truth is w
 foreach ([0.01, 0.05, 0.1, 0.25, 0.5] as $step) {
     $score = (new HoldScoring($seed, $traces))->forStep($step);
     printf(
-        "step %.2f psi: wrong %.1f %%, false holds-below %.1f %%, decided %.1f %% of the %.0f %% an oracle decides, coverage %s %% (fine) %s %% (coarse), plateaus named %.0f %%\n",
+        'step %.2f psi: wrong %.1f %%, false holds-below %.1f %%, decided %.1f %% of the %.0f %% an oracle decides, '
+            ."coverage %s %% (fine) %s %% (coarse), plateaus named %.0f %%\n",
         $step,
         $score['wrong_percent'],
         $score['false_below_percent'],

@@ -55,6 +55,12 @@ prepare_folders() {
   mkdir -p bootstrap/cache storage/framework/{cache/data,sessions,views} storage/logs var/log
 }
 
+# forget_compiled : what was compiled from the views and the knowledge was compiled by the program of its day.
+forget_compiled() {
+  rm -rf storage/framework/knowledge
+  find storage/framework/views -name '*.php' -delete
+}
+
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
 PG_BIN=/usr/lib/postgresql/15/bin
@@ -70,7 +76,8 @@ start_postgres() {
     mkdir -p "$data"
     [ "$(id -u)" -eq 0 ] && chown postgres:postgres "$data"
     chmod 700 "$data"
-    as_postgres "$PG_BIN/initdb" -D "$data" -U dusty_jet --auth=trust --encoding=UTF8 --locale=C.UTF-8 >var/log/initdb.log 2>&1 || fail "initdb failed; see var/log/initdb.log"
+    as_postgres "$PG_BIN/initdb" -D "$data" -U dusty_jet --auth=trust --encoding=UTF8 --locale=C.UTF-8 \
+      >var/log/initdb.log 2>&1 || fail "initdb failed; see var/log/initdb.log"
   fi
   if as_postgres "$PG_BIN/pg_ctl" -D "$data" status >/dev/null 2>&1; then
     port_is_free "$port" || return 0
@@ -78,7 +85,8 @@ start_postgres() {
   fi
   port_is_free "$port" || fail "Port $port is taken by another program; the database cannot start there. Stop it, or set DB_PORT."
   say "Starting the database on 127.0.0.1:$port"
-  as_postgres "$PG_BIN/pg_ctl" -D "$data" -w -t 30 -l "$data/server.log" -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c shared_buffers=64MB ${PG_OPTIONS_EXTRA:-}" start >/dev/null \
+  local options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c shared_buffers=64MB"
+  as_postgres "$PG_BIN/pg_ctl" -D "$data" -w -t 30 -l "$data/server.log" -o "$options ${PG_OPTIONS_EXTRA:-}" start >/dev/null \
     || fail "The database did not start; see $data/server.log"
 }
 
@@ -94,11 +102,16 @@ make_database() {
 PHP_FAST_FLAGS=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
 
 # PHP's own server with several workers and a warm opcode cache.
-PHP_SERVER_FLAGS=("${PHP_FAST_FLAGS[@]}" -d opcache.enable=1 -d opcache.validate_timestamps=1 -d upload_max_filesize=20M -d post_max_size=22M -d memory_limit=256M -d expose_php=0)
+# What is compiled before the first request; as root PHP wants to be told that this is meant.
+PHP_PRELOAD_FLAGS=(-d opcache.preload="$PWD/bin/preload.php" -d "opcache.preload_user=$(id -un)")
+
+PHP_SERVER_FLAGS=("${PHP_FAST_FLAGS[@]}" -d opcache.enable=1 -d opcache.validate_timestamps=1
+  -d upload_max_filesize=20M -d post_max_size=22M -d memory_limit=256M -d expose_php=0)
 
 # start_server PORT WORKERS LOG : in a process group of its own, because the workers outlive a parent that is killed alone.
 start_server() {
-  PHP_CLI_SERVER_WORKERS=$2 setsid php "${PHP_SERVER_FLAGS[@]}" -S "127.0.0.1:$1" -t public bin/router.php >"$3" 2>&1 &
+  PHP_CLI_SERVER_WORKERS=$2 setsid php "${PHP_SERVER_FLAGS[@]}" ${PHP_EXTRA_FLAGS[@]+"${PHP_EXTRA_FLAGS[@]}"} \
+    -S "127.0.0.1:$1" -t public bin/router.php >"$3" 2>&1 &
   server=$!
   for _ in $(seq 50); do port_is_free "$1" || return 0; sleep 0.1; done
   fail "The web server did not start; see $3"
@@ -109,4 +122,13 @@ stop_server() {
   kill -TERM -- "-$server" 2>/dev/null || true
   wait "$server" 2>/dev/null || true
   server=
+}
+
+# optimize_application FOLDER : configuration, routes and events read once, kept in FOLDER, used by the server that is started next.
+optimize_application() {
+  mkdir -p "$1" && chmod 700 "$1"
+  export APP_CONFIG_CACHE=$1/config.php APP_ROUTES_CACHE=$1/routes.php APP_EVENTS_CACHE=$1/events.php
+  rm -f "$1"/*.php
+  php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan event:cache --quiet && php artisan view:cache --quiet
+  SESSION_DRIVER=array php bin/warm
 }

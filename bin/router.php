@@ -4,14 +4,27 @@
 
 declare(strict_types=1);
 
-$path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
-$file = realpath(__DIR__.'/../public'.$path);
+const TYPES = [
+    'css' => 'text/css',
+    'js' => 'text/javascript',
+    'woff2' => 'font/woff2',
+    'svg' => 'image/svg+xml',
+    'json' => 'application/json',
+    'png' => 'image/png',
+    'ico' => 'image/x-icon',
+    'txt' => 'text/plain',
+];
 
-if ($path !== '/' && $file !== false && is_file($file) && str_starts_with($file, (string) realpath(__DIR__.'/../public').'/') && ! str_ends_with($file, '.php')) {
-    $types = ['css' => 'text/css', 'js' => 'text/javascript', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'json' => 'application/json', 'png' => 'image/png', 'ico' => 'image/x-icon', 'txt' => 'text/plain'];
-    header('Content-Type: '.($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
+$path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
+$public = realpath(__DIR__.'/../public').'/';
+$file = realpath($public.$path);
+$isInPublic = $path !== '/' && $file !== false && is_file($file) && str_starts_with($file, $public);
+
+if ($isInPublic && ! str_ends_with($file, '.php')) {
+    header('Content-Type: '.(TYPES[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
     header('X-Content-Type-Options: nosniff');
-    header('Cache-Control: '.(str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'));
+    $isHashed = str_starts_with($path, '/build/assets/');
+    header('Cache-Control: '.($isHashed ? 'public, max-age=31536000, immutable' : 'no-cache'));
     readfile($file);
 
     return true;

@@ -26,8 +26,20 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontFlash(['password']);
         $exceptions->dontReport([Rejected::class]);
         // The one place where wrong data becomes a message on the screen.
-        $exceptions->render(fn (ValidationException $e, Request $request) => RejectedResponse::forValidation($e, $request));
-        $exceptions->render(fn (PostTooLargeException $e, Request $request) => RejectedResponse::of('The file is too large to be taken. A photo is at most 9.5 MB, a hold test 8, a job file 40.', $request, 413));
-        $exceptions->render(fn (Throwable $e, Request $request) => $e instanceof Rejected ? RejectedResponse::of($e->getMessage(), $request) : null);
+        $exceptions->render(
+            fn (ValidationException $e, Request $request) => RejectedResponse::forValidation($e, $request),
+        );
+        $exceptions->render(
+            fn (PostTooLargeException $e, Request $request) => RejectedResponse::of(
+                'The file is too large to be taken. A photo is at most 9.5 MB, a hold test 8, a job file 40.',
+                $request,
+                413,
+            ),
+        );
+        $exceptions->render(
+            fn (Throwable $e, Request $request) => $e instanceof Rejected
+                ? RejectedResponse::of($e->getMessage(), $request)
+                : null,
+        );
     })
     ->create();

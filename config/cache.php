@@ -5,7 +5,11 @@ declare(strict_types=1);
 return [
     'default' => env('CACHE_STORE', 'file'),
     'stores' => [
-        'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data'), 'lock_path' => storage_path('framework/cache/data')],
+        'file' => [
+            'driver' => 'file',
+            'path' => storage_path('framework/cache/data'),
+            'lock_path' => storage_path('framework/cache/data'),
+        ],
         'array' => ['driver' => 'array', 'serialize' => false],
     ],
     'prefix' => 'dusty_jet_cache_',

@@ -16,7 +16,9 @@ return [
             'prefix' => '',
             'search_path' => 'public',
             'sslmode' => 'prefer',
-            'timezone' => 'UTC',
+            'timezone' => env('DB_TIMEZONE', 'UTC'),
+            // A worker keeps its connection from one request to the next: a new one costs more than most queries.
+            'options' => [PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false)],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -7,6 +7,7 @@ namespace Tests;
 use App\Models\Job;
 use App\Models\Person;
 use App\Models\Role;
+use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -19,6 +20,15 @@ abstract class TestCase extends LaravelTestCase
         $this->withoutVite();
     }
 
+    protected function setUpTraits(): array
+    {
+        if (in_array(RefreshDatabase::class, class_uses_recursive(static::class), true)) {
+            OwnCluster::refuseAnother();
+        }
+
+        return parent::setUpTraits();
+    }
+
     public function person(Role $role = Role::Technician, string $name = 'June Halloran'): Person
     {
         return Person::query()->create(['name' => $name, 'role' => $role, 'password' => 'a-long-password']);
@@ -27,7 +37,18 @@ abstract class TestCase extends LaravelTestCase
     /** @param  array<string, mixed>  $intake */
     public function openJob(array $intake = []): Job
     {
-        $this->post('/jobs', [...['client_id' => Str::uuid()->toString(), 'machine' => 'Tilby 46 mower', 'engine' => '160 cc', 'complaint' => 'floods', 'family' => 'float_pilot_jet', 'variant' => 'removable_pilot', 'idle_sense' => 'fuel'], ...$intake])->assertRedirect();
+        $this->post('/jobs', [
+            ...[
+                'client_id' => Str::uuid()->toString(),
+                'machine' => 'Tilby 46 mower',
+                'engine' => '160 cc',
+                'complaint' => 'floods',
+                'family' => 'float_pilot_jet',
+                'variant' => 'removable_pilot',
+                'idle_sense' => 'fuel',
+            ],
+            ...$intake,
+        ])->assertRedirect();
 
         return Job::query()->latest('opened_at')->firstOrFail();
     }
@@ -35,7 +56,12 @@ abstract class TestCase extends LaravelTestCase
     /** @param  array<string, mixed>  $fields */
     public function enter(Job $job, string $kind, array $fields = [], ?int $seen = null): TestResponse
     {
-        return $this->post("/jobs/{$job->id}/entries/{$kind}", ['client_id' => Str::uuid()->toString(), 'seen' => $seen ?? $job->refresh()->log_length, 'at' => 'set', ...$fields]);
+        return $this->post("/jobs/{$job->id}/entries/{$kind}", [
+            'client_id' => Str::uuid()->toString(),
+            'seen' => $seen ?? $job->refresh()->log_length,
+            'at' => 'set',
+            ...$fields,
+        ]);
     }
 
     public function takeOff(Job $job, string ...$parts): void
@@ -48,7 +74,16 @@ abstract class TestCase extends LaravelTestCase
     /** @param  array<string, mixed>  $fields */
     public function hold(Job $job, array $fields = []): TestResponse
     {
-        return $this->post("/jobs/{$job->id}/hold-tests", ['client_id' => Str::uuid()->toString(), 'seen' => $job->refresh()->log_length, 'method' => 'pressure', 'unit' => 'psi', 'volume_ml' => '18', 'limit_ml_min' => '0.6', 'readings' => $this->tightReadings(), ...$fields]);
+        return $this->post("/jobs/{$job->id}/hold-tests", [
+            'client_id' => Str::uuid()->toString(),
+            'seen' => $job->refresh()->log_length,
+            'method' => 'pressure',
+            'unit' => 'psi',
+            'volume_ml' => '18',
+            'limit_ml_min' => '0.6',
+            'readings' => $this->tightReadings(),
+            ...$fields,
+        ]);
     }
 
     public function tightReadings(): string

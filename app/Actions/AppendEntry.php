@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Knowledge\Diagnoses;
 use App\Models\Job;
 use App\Models\Person;
 use DustyJet\Carburetor\Families;
-use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\Worksheet;
 use Illuminate\Support\Facades\DB;
@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 /** Adds one entry to a job's log, once. */
 final readonly class AppendEntry
 {
-    public function __construct(private Families $families, private Catalogue $catalogue)
+    public function __construct(private Families $families, private Diagnoses $diagnoses)
     {
     }
 
@@ -26,6 +26,8 @@ final readonly class AppendEntry
      */
     public function __invoke(Job $job, Person $by, string $clientId, Draft $draft, int $seen): Worksheet
     {
-        return DB::transaction(fn (): Worksheet => $job->log($this->families, $this->catalogue, $by, $clientId, $draft, $seen));
+        return DB::transaction(
+            fn (): Worksheet => $job->log($this->families, $this->diagnoses, $by, $clientId, $draft, $seen),
+        );
     }
 }

@@ -18,39 +18,64 @@ final readonly class ExportJob
 
     private const TIME = 'Y-m-d\TH:i:s.uP';
 
+    private const JSON = JSON_THROW_ON_ERROR
+        | JSON_PRETTY_PRINT
+        | JSON_PRESERVE_ZERO_FRACTION
+        | JSON_UNESCAPED_UNICODE
+        | JSON_UNESCAPED_SLASHES;
+
     public function __invoke(Job $job): string
     {
         $file = [
             'format' => self::FORMAT,
             'version' => self::VERSION,
-            'job' => ['id' => $job->id, 'number' => $job->number, 'family' => $job->family, 'opened_at' => $job->opened_at->utc()->format(self::TIME)],
-            'entries' => $job->entries()->get()->map(fn (Entry $e): array => [
-                'id' => $e->id,
-                'seq' => $e->seq,
-                'kind' => $e->kind->value,
-                'version' => $e->version,
-                'payload' => $this->sorted($e->payload),
-                'at' => $e->recorded_at->utc()->format(self::TIME),
-                'by' => $e->by_name,
-                'supersedes' => $e->supersedes,
-            ])->all(),
-            'traces' => $job->traces()->get()->map(static fn (Trace $t): array => [
-                'id' => $t->id,
-                'unit' => $t->unit->value,
-                'vacuum' => $t->is_vacuum,
-                'step' => $t->step,
-                'seconds' => $t->seconds,
-                'readings' => $t->readings,
-            ])->all(),
+            'job' => [
+                'id' => $job->id,
+                'number' => $job->number,
+                'family' => $job->family,
+                'opened_at' => $job->opened_at->utc()->format(self::TIME),
+            ],
+            'entries' => $job->entries()->get()->map($this->entry(...))->all(),
+            'traces' => $job->traces()->get()->map(self::trace(...))->all(),
         ];
-
         // Only where there are any: a file without photos reads as it always did.
-        $photos = $job->photos()->get(['id'])->map(static fn (Photo $p): array => ['id' => $p->id, 'jpeg' => base64_encode($p->jpeg())])->all();
-        if ($photos !== []) {
-            $file['photos'] = $photos;
-        }
+        $photos = $job->photos()->get(['id'])->map(self::photo(...))->all();
 
-        return json_encode($file, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+        return json_encode($photos === [] ? $file : [...$file, 'photos' => $photos], self::JSON)."\n";
+    }
+
+    /** @return array<string, mixed> */
+    private function entry(Entry $entry): array
+    {
+        return [
+            'id' => $entry->id,
+            'seq' => $entry->seq,
+            'kind' => $entry->kind->value,
+            'version' => $entry->version,
+            'payload' => $this->sorted($entry->payload),
+            'at' => $entry->recorded_at->utc()->format(self::TIME),
+            'by' => $entry->by_name,
+            'supersedes' => $entry->supersedes,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function trace(Trace $trace): array
+    {
+        return [
+            'id' => $trace->id,
+            'unit' => $trace->unit->value,
+            'vacuum' => $trace->is_vacuum,
+            'step' => $trace->step,
+            'seconds' => $trace->seconds,
+            'readings' => $trace->readings,
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function photo(Photo $photo): array
+    {
+        return ['id' => $photo->id, 'jpeg' => base64_encode($photo->jpeg())];
     }
 
     /**

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Knowledge\Diagnoses;
 use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Person;
-use DustyJet\BenchLog\EntryKind;
 use DustyJet\Carburetor\Families;
-use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Worksheet\Draft;
+use DustyJet\Worksheet\EntryKind;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Ramsey\Uuid\Uuid;
@@ -18,7 +18,7 @@ use Ramsey\Uuid\Uuid;
 /** Opens a job with its intake as the first entry. The same client id again gives the job it opened. */
 final readonly class OpenJob
 {
-    public function __construct(private Families $families, private Catalogue $catalogue)
+    public function __construct(private Families $families, private Diagnoses $diagnoses)
     {
     }
 
@@ -45,9 +45,16 @@ final readonly class OpenJob
                 'station' => 'intake',
                 'line' => [],
             ]);
-            $job->log($this->families, $this->catalogue, $by, $clientId, new Draft(EntryKind::IntakeTaken, $intake), 0);
+            $job->log($this->families, $this->diagnoses, $by, $clientId, new Draft(EntryKind::IntakeTaken, $intake), 0);
             foreach ($findings as $finding => $answer) {
-                $job->log($this->families, $this->catalogue, $by, Uuid::uuid5($clientId, $finding)->toString(), new Draft(EntryKind::FindingNoted, ['finding' => $finding, 'answer' => $answer]), 0);
+                $job->log(
+                    $this->families,
+                    $this->diagnoses,
+                    $by,
+                    Uuid::uuid5($clientId, $finding)->toString(),
+                    new Draft(EntryKind::FindingNoted, ['finding' => $finding, 'answer' => $answer]),
+                    0,
+                );
             }
 
             return $job->refresh();

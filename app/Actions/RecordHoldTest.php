@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Knowledge\Diagnoses;
 use App\Models\Job;
 use App\Models\Person;
 use App\Models\Trace;
-use DustyJet\BenchLog\EntryKind;
 use DustyJet\Carburetor\Families;
-use DustyJet\Diagnosis\Catalogue;
 use DustyJet\HoldTest\HoldTest;
 use DustyJet\HoldTest\Limits;
 use DustyJet\HoldTest\PressureTrace;
 use DustyJet\HoldTest\Rig;
+use DustyJet\Worksheet\BenchTest\Outcome;
 use DustyJet\Worksheet\Draft;
-use DustyJet\Worksheet\HoldRecord;
+use DustyJet\Worksheet\EntryKind;
 use DustyJet\Worksheet\Worksheet;
 use Illuminate\Support\Facades\DB;
 
 /** Judges a hold test and keeps its readings, its verdict and its fit together. */
 final readonly class RecordHoldTest
 {
-    public function __construct(private Families $families, private Catalogue $catalogue)
+    public function __construct(private Families $families, private Diagnoses $diagnoses)
     {
     }
 
@@ -31,12 +31,20 @@ final readonly class RecordHoldTest
      *
      * @throws \DustyJet\Rejected If the readings are no test.
      */
-    public function __invoke(Job $job, Person $by, string $clientId, string $traceId, PressureTrace $trace, Rig $rig, Limits $limits, bool $wetted, int $seen): Worksheet
-    {
+    public function __invoke(
+        Job $job,
+        Person $by,
+        string $clientId,
+        string $traceId,
+        PressureTrace $trace,
+        Rig $rig,
+        Limits $limits,
+        bool $wetted,
+        int $seen,
+    ): Worksheet {
         $result = HoldTest::judge($trace, $rig, $limits);
         $last = $trace->kilopascals[$trace->count() - 1] * ($trace->isVacuum ? -1.0 : 1.0);
         $fit = $result->fitted->toArray();
-        $short = static fn (array $values): array => array_map(static fn (float $v): float => (float) sprintf('%.9g', $v), $values);
         $draft = new Draft(EntryKind::HoldTested, [
             'trace' => $traceId,
             'method' => $trace->isVacuum ? 'vacuum' : 'pressure',
@@ -44,15 +52,33 @@ final readonly class RecordHoldTest
             'volume_u_percent' => (float) sprintf('%.3g', 100.0 * $rig->relativeUncertainty),
             'limit_ml_min' => $limits->leak->inMillilitresPerMinute(),
             'wetted' => $wetted,
-            'result' => HoldRecord::result($result, $last, $trace->durationSeconds()),
-            'fit' => [...$fit, 'best' => $short($fit['best']), 'low' => $short($fit['low']), 'high' => $short($fit['high'])],
+            'result' => Outcome::stored($result, $last, $trace->durationSeconds()),
+            'fit' => [
+                ...$fit,
+                'best' => self::short($fit['best']),
+                'low' => self::short($fit['low']),
+                'high' => self::short($fit['high']),
+            ],
         ]);
 
         return DB::transaction(function () use ($job, $by, $clientId, $draft, $seen, $traceId, $trace): Worksheet {
-            $sheet = $job->log($this->families, $this->catalogue, $by, $clientId, $draft, $seen);
-            Trace::query()->find($traceId) ?? Trace::query()->create([...Trace::columns($trace), 'id' => $traceId, 'job_id' => $job->id]);
+            $sheet = $job->log($this->families, $this->diagnoses, $by, $clientId, $draft, $seen);
+            Trace::query()->find($traceId)
+                ?? Trace::query()->create([...Trace::columns($trace), 'id' => $traceId, 'job_id' => $job->id]);
 
             return $sheet;
         });
+    }
+
+    /**
+     * Nine digits are more than any gauge has.
+     *
+     * @param  list<float>  $values
+     *
+     * @return list<float>
+     */
+    private static function short(array $values): array
+    {
+        return array_map(static fn (float $v): float => (float) sprintf('%.9g', $v), $values);
     }
 }

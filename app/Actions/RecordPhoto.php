@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Knowledge\Diagnoses;
 use App\Models\Job;
 use App\Models\Person;
 use App\Models\Photo;
 use App\Photos\Photograph;
-use DustyJet\BenchLog\EntryKind;
 use DustyJet\Carburetor\Families;
-use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Worksheet\Draft;
+use DustyJet\Worksheet\EntryKind;
 use DustyJet\Worksheet\Worksheet;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps a photo and logs it, once. */
 final readonly class RecordPhoto
 {
-    public function __construct(private Families $families, private Catalogue $catalogue)
+    public function __construct(private Families $families, private Diagnoses $diagnoses)
     {
     }
 
@@ -27,12 +27,23 @@ final readonly class RecordPhoto
      *
      * @throws \DustyJet\Rejected If the job takes no more entries.
      */
-    public function __invoke(Job $job, Person $by, string $clientId, string $photoId, Photograph $picture, string $station, ?string $caption, int $seen): Worksheet
-    {
-        $draft = new Draft(EntryKind::PhotoTaken, ['photo' => $photoId, 'station' => $station] + ($caption === null ? [] : ['caption' => $caption]));
+    public function __invoke(
+        Job $job,
+        Person $by,
+        string $clientId,
+        string $photoId,
+        Photograph $picture,
+        string $station,
+        ?string $caption,
+        int $seen,
+    ): Worksheet {
+        $draft = new Draft(
+            EntryKind::PhotoTaken,
+            ['photo' => $photoId, 'station' => $station] + ($caption === null ? [] : ['caption' => $caption]),
+        );
 
         return DB::transaction(function () use ($job, $by, $clientId, $photoId, $picture, $draft, $seen): Worksheet {
-            $sheet = $job->log($this->families, $this->catalogue, $by, $clientId, $draft, $seen);
+            $sheet = $job->log($this->families, $this->diagnoses, $by, $clientId, $draft, $seen);
             Photo::keep($photoId, $job->id, $picture);
 
             return $sheet;

@@ -31,6 +31,14 @@ final class FloatArray implements CastsAttributes
     {
         $numbers = is_array($value) ? array_filter($value, is_numeric(...)) : [];
 
-        return '{'.implode(',', array_map(static fn (float|int|string $v): string => json_encode((float) $v, JSON_THROW_ON_ERROR), $numbers)).'}';
+        return '{'
+            .implode(
+                ',',
+                array_map(
+                    static fn (float|int|string $v): string => json_encode((float) $v, JSON_THROW_ON_ERROR),
+                    $numbers,
+                ),
+            )
+            .'}';
     }
 }

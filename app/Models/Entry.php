@@ -6,11 +6,13 @@ namespace App\Models;
 
 use DateTimeImmutable;
 use DustyJet\BenchLog\Entry as CoreEntry;
-use DustyJet\BenchLog\EntryKind;
+use DustyJet\BenchLog\Log;
+use DustyJet\Worksheet\EntryKind;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use stdClass;
 
 /**
  * One line of a bench log. The database refuses to change or delete it.
@@ -56,20 +58,67 @@ final class Entry extends Model
         return $query->with('job')->get();
     }
 
+    /** The log of a job as the core reads it: from rows, not models, because every request reads it whole. */
+    public static function logOf(Job $job): Log
+    {
+        $columns = ['id', 'seq', 'kind', 'payload', 'recorded_at', 'by_name', 'supersedes'];
+        $query = self::query();
+        $query->where('job_id', $job->id)->orderBy('seq')->select($columns);
+
+        return Log::of(array_values($query->toBase()->get()->map(self::rowToCore(...))->all()));
+    }
+
+    private static function rowToCore(stdClass $row): CoreEntry
+    {
+        /** @var stdClass&object{
+         *     id: string, seq: int, kind: string, payload: string, recorded_at: string, by_name: string,
+         *     supersedes: string|null
+         * } $row */
+        /** @var array<string, mixed> $payload */
+        $payload = json_decode($row->payload, true, 512, JSON_THROW_ON_ERROR);
+
+        return CoreEntry::of(
+            $row->id,
+            $row->seq,
+            EntryKind::from($row->kind),
+            $payload,
+            new DateTimeImmutable($row->recorded_at),
+            $row->by_name,
+            $row->supersedes,
+        );
+    }
+
     public function toCore(): CoreEntry
     {
-        return CoreEntry::of($this->id, $this->seq, $this->kind, $this->payload, DateTimeImmutable::createFromInterface($this->recorded_at), $this->by_name, $this->supersedes);
+        return CoreEntry::of(
+            $this->id,
+            $this->seq,
+            $this->kind,
+            $this->payload,
+            DateTimeImmutable::createFromInterface($this->recorded_at),
+            $this->by_name,
+            $this->supersedes,
+        );
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => EntryKind::class, 'payload' => 'array', 'recorded_at' => 'datetime', 'seq' => 'integer', 'version' => 'integer'];
+        return [
+            'kind' => EntryKind::class,
+            'payload' => 'array',
+            'recorded_at' => 'datetime',
+            'seq' => 'integer',
+            'version' => 'integer',
+        ];
     }
 
     /** Fractions of a number stay fractions: 5.0 psi comes back as 5.0, not 5. */
     protected function asJson($value, $flags = 0): string
     {
-        return json_encode($value, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return json_encode(
+            $value,
+            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use DustyJet\BenchLog\Log;
+use App\Knowledge\Diagnoses;
 use DustyJet\Carburetor\Families;
-use DustyJet\Diagnosis\Catalogue;
+use DustyJet\Worksheet\Clocks\Clocks;
 use DustyJet\Worksheet\Draft;
+use DustyJet\Worksheet\Stale\Staleness;
+use DustyJet\Worksheet\StationState;
 use DustyJet\Worksheet\Triage;
 use DustyJet\Worksheet\Worksheet;
 use Illuminate\Database\Eloquent\Collection;
@@ -101,16 +103,21 @@ final class Job extends Model
     {
         $like = addcslashes(mb_strtolower($beginning), '%_\\\\').'%';
         $query = self::query();
-        $query->whereRaw('(lower(machine) like ? or lower(serial) like ? or lower(customer) like ?)', [$like, $like, $like])->orderByDesc('opened_at')->limit($most);
+        $query
+            ->whereRaw('(lower(machine) like ? or lower(serial) like ? or lower(customer) like ?)', [
+                $like,
+                $like,
+                $like,
+            ])
+            ->orderByDesc('opened_at')
+            ->limit($most);
 
         return $query->get();
     }
 
     public function worksheet(Families $families): Worksheet
     {
-        $entries = array_values($this->entries()->get()->map(static fn (Entry $e) => $e->toCore())->all());
-
-        return Worksheet::replay($families->of($this->family), Log::of($entries));
+        return Worksheet::replay($families->of($this->family), Entry::logOf($this));
     }
 
     /**
@@ -120,8 +127,14 @@ final class Job extends Model
      *
      * @throws \DustyJet\Rejected If the entry means nothing here or the log has moved on.
      */
-    public function log(Families $families, Catalogue $catalogue, Person $by, string $clientId, Draft $draft, int $seen): Worksheet
-    {
+    public function log(
+        Families $families,
+        Diagnoses $diagnoses,
+        Person $by,
+        string $clientId,
+        Draft $draft,
+        int $seen,
+    ): Worksheet {
         $alone = self::query();
         $alone->lockForUpdate();
         $alone->findOrFail($this->id);
@@ -130,8 +143,8 @@ final class Job extends Model
             return $sheet;
         }
         $draft->refuseUnlessMeantFor($sheet, $seen);
-        (new Triage($catalogue, $sheet))->refuseUnlessKnown($draft);
-        Entry::query()->create([
+        (new Triage($diagnoses->catalogue, $sheet))->refuseUnlessKnown($draft);
+        $entry = Entry::query()->create([
             'id' => $clientId,
             'job_id' => $this->id,
             'seq' => $sheet->log->length() + 1,
@@ -143,40 +156,76 @@ final class Job extends Model
             'by_name' => $by->name,
             'supersedes' => $draft->supersedes,
         ]);
-        $after = $this->worksheet($families);
-        $this->reflect($after, $catalogue);
+        $after = $sheet->with($entry->toCore());
+        $this->reflect($after, $diagnoses);
 
         return $after;
     }
 
     /** Refreshes what the board shows from a replayed sheet. */
-    public function reflect(Worksheet $sheet, Catalogue $catalogue): void
+    public function reflect(Worksheet $sheet, Diagnoses $diagnoses): void
     {
-        $triage = new Triage($catalogue, $sheet);
-        $next = $sheet->moves($triage->leads() ? $triage->diagnosis() : null)[0] ?? null;
         $this->fill([
-            'machine' => mb_substr($sheet->intake->machine ?? $this->machine, 0, 200),
-            'engine' => mb_substr($sheet->intake->engine ?? '', 0, 200),
-            'serial' => mb_substr($sheet->intake->serial ?? '', 0, 200),
-            'customer' => mb_substr($sheet->intake->customer ?? '', 0, 200),
-            'variant' => mb_substr($sheet->intake->variant ?? '', 0, 40),
-            'complaint' => mb_substr($sheet->intake->complaint ?? $this->complaint, 0, 1000),
-            'promised_at' => $sheet->intake?->promisedAt,
+            ...$this->machineOf($sheet),
+            ...self::progressOf($sheet, $diagnoses),
+            ...self::clockOf($sheet),
+        ])->save();
+    }
+
+    /** @return array<string, mixed> */
+    private function machineOf(Worksheet $sheet): array
+    {
+        $intake = $sheet->intake;
+
+        return [
+            'machine' => mb_substr($intake->machine ?? $this->machine, 0, 200),
+            'engine' => mb_substr($intake->engine ?? '', 0, 200),
+            'serial' => mb_substr($intake->serial ?? '', 0, 200),
+            'customer' => mb_substr($intake->customer ?? '', 0, 200),
+            'variant' => mb_substr($intake->variant ?? '', 0, 40),
+            'complaint' => mb_substr($intake->complaint ?? $this->complaint, 0, 1000),
+            'promised_at' => $intake?->promisedAt,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function progressOf(Worksheet $sheet, Diagnoses $diagnoses): array
+    {
+        $triage = new Triage($diagnoses->catalogue, $sheet);
+        $next = $sheet->moves($triage->leads() ? $diagnoses->of($triage) : null)[0] ?? null;
+        $state = static fn (StationState $s): array => ['done' => $s->isDone(), 'stale' => $s->stale];
+
+        return [
             'station' => $sheet->station()->value,
-            'line' => array_map(static fn ($s): array => ['done' => $s->isDone(), 'stale' => $s->stale], $sheet->stations),
+            'line' => array_map($state, $sheet->stations),
             'next_move' => $next?->do,
             'next_minutes' => $next?->minutes,
-            'stale_count' => count($sheet->stale),
+            'stale_count' => count($sheet->of(Staleness::class)->items()),
             'handed_back_at' => $sheet->handedBackAt,
             'log_length' => $sheet->log->length(),
-            'clock_due_at' => ($sheet->rebuild->runningClocks()[0] ?? null)?->dueAt(),
-            'clock_name' => mb_substr(($sheet->rebuild->runningClocks()[0] ?? null)->name ?? '', 0, 40),
-        ])->save();
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function clockOf(Worksheet $sheet): array
+    {
+        $clock = $sheet->of(Clocks::class)->next();
+
+        return ['clock_due_at' => $clock?->dueAt(), 'clock_name' => mb_substr($clock->name ?? '', 0, 40)];
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['opened_at' => 'datetime', 'promised_at' => 'datetime', 'handed_back_at' => 'datetime', 'clock_due_at' => 'datetime', 'line' => 'array', 'log_length' => 'integer', 'stale_count' => 'integer', 'next_minutes' => 'integer'];
+        return [
+            'opened_at' => 'datetime',
+            'promised_at' => 'datetime',
+            'handed_back_at' => 'datetime',
+            'clock_due_at' => 'datetime',
+            'line' => 'array',
+            'log_length' => 'integer',
+            'stale_count' => 'integer',
+            'next_minutes' => 'integer',
+        ];
     }
 }

@@ -29,14 +29,35 @@ final class Photo extends Model
     /** Keeps a picture once: the same id again adds nothing. */
     public static function keep(string $id, string $jobId, Photograph $picture): void
     {
-        DB::insert("insert into photos (id, job_id, width_px, height_px, jpeg) values (?, ?, ?, ?, decode(?, 'base64')) on conflict (id) do nothing", [$id, $jobId, $picture->width, $picture->height, base64_encode($picture->jpeg)]);
+        DB::insert(
+            "insert into photos (id, job_id, width_px, height_px, jpeg) values (?, ?, ?, ?, decode(?, 'base64')) on conflict (id) do nothing",
+            [$id, $jobId, $picture->width, $picture->height, base64_encode($picture->jpeg)],
+        );
+    }
+
+    /**
+     * @param  list<string>  $ids
+     *
+     * @return array<string, self> those that are kept, by id, without their bytes
+     */
+    public static function sizes(array $ids): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        $query = self::query();
+        $query->whereIn('id', $ids)->select(['id', 'width_px', 'height_px']);
+
+        return $query->get()->keyBy(static fn (self $photo): string => $photo->id)->all();
     }
 
     public function jpeg(): string
     {
         $row = DB::selectOne("select encode(jpeg, 'base64') as base64 from photos where id = ?", [$this->id]);
 
-        return is_object($row) && isset($row->base64) && is_string($row->base64) ? (string) base64_decode($row->base64, true) : '';
+        return is_object($row) && isset($row->base64) && is_string($row->base64)
+            ? (string) base64_decode($row->base64, true)
+            : '';
     }
 
     /** @return array<string, string> */

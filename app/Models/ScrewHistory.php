@@ -21,6 +21,11 @@ final readonly class ScrewHistory
     {
     }
 
+    public static function none(): self
+    {
+        return new self([], []);
+    }
+
     public static function around(Job $job): self
     {
         return new self(self::ofShop($job), ($job->serial ?? '') === '' ? [] : self::ofMachine($job));
@@ -29,7 +34,8 @@ final readonly class ScrewHistory
     /** @return array<string, array{turns: Turns, jobs: int}> */
     private static function ofShop(Job $job): array
     {
-        $rows = DB::select(<<<'SQL'
+        $rows = DB::select(
+            <<<'SQL'
             with last as (
                 select distinct on (e.job_id, e.payload->>'adjuster') e.payload->>'adjuster' as screw, (e.payload->>'units')::int as units
                   from entries e join jobs j on j.id = e.job_id
@@ -37,7 +43,10 @@ final readonly class ScrewHistory
                    and not exists (select from entries s where s.job_id = e.job_id and s.supersedes = e.id)
                  order by e.job_id, e.payload->>'adjuster', e.seq desc)
             select screw, percentile_disc(0.5) within group (order by units) as units, count(*) as jobs from last group by screw having count(*) >= ?
-            SQL, [$job->family, $job->id, self::FEWEST]);
+            SQL
+            ,
+            [$job->family, $job->id, self::FEWEST],
+        );
         $found = [];
         foreach ($rows as $row) {
             /** @var object{screw: string, units: int, jobs: int} $row */
@@ -50,13 +59,17 @@ final readonly class ScrewHistory
     /** @return array<string, array{turns: Turns, number: string}> */
     private static function ofMachine(Job $job): array
     {
-        $rows = DB::select(<<<'SQL'
+        $rows = DB::select(
+            <<<'SQL'
             select distinct on (e.payload->>'adjuster') e.payload->>'adjuster' as screw, (e.payload->>'units')::int as units, j.number
               from entries e join jobs j on j.id = e.job_id
              where lower(j.serial) = lower(?) and j.serial <> '' and j.family = ? and j.id <> ? and e.kind = 'screw_set' and e.payload->>'station' = 'run'
                and not exists (select from entries s where s.job_id = e.job_id and s.supersedes = e.id)
-             order by e.payload->>'adjuster', e.recorded_at desc
-            SQL, [$job->serial, $job->family, $job->id]);
+             order by e.payload->>'adjuster', e.recorded_at desc, e.id
+            SQL
+            ,
+            [$job->serial, $job->family, $job->id],
+        );
         $found = [];
         foreach ($rows as $row) {
             /** @var object{screw: string, units: int, number: string} $row */

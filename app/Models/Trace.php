@@ -47,13 +47,22 @@ final class Trace extends Model
             'is_vacuum' => $trace->isVacuum,
             'step' => (float) sprintf('%.9g', $trace->stepKilopascals / $factor),
             'seconds' => $trace->seconds,
-            'readings' => array_map(static fn (float $k): float => (float) sprintf('%.9g', $k / $factor), $trace->kilopascals),
+            'readings' => array_map(
+                static fn (float $k): float => (float) sprintf('%.9g', $k / $factor),
+                $trace->kilopascals,
+            ),
         ];
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['unit' => PressureUnit::class, 'is_vacuum' => 'boolean', 'step' => 'float', 'seconds' => FloatArray::class, 'readings' => FloatArray::class];
+        return [
+            'unit' => PressureUnit::class,
+            'is_vacuum' => 'boolean',
+            'step' => 'float',
+            'seconds' => FloatArray::class,
+            'readings' => FloatArray::class,
+        ];
     }
 }

@@ -15,7 +15,9 @@ final class PhotoRejected extends \DomainException implements Rejected
 
     public static function tooManyPixels(int $megapixels, int $most): self
     {
-        return new self("That picture is {$megapixels} megapixels large; {$most} is the most. Take it smaller, or send a part of it.");
+        return new self(
+            "That picture is {$megapixels} megapixels large; {$most} is the most. Take it smaller, or send a part of it.",
+        );
     }
 
     public static function unreadable(): self

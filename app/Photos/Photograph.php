@@ -7,8 +7,8 @@ namespace App\Photos;
 use GdImage;
 
 /**
- * A photo as it is kept: turned upright, at most 1600 pixels wide or high, encoded anew, so that nothing of the file that was sent
- * is in it but the picture.
+ * A photo as it is kept: turned upright, at most 1600 pixels wide or high, encoded anew, so that nothing of the file
+ * that was sent is in it but the picture.
  */
 final readonly class Photograph
 {
@@ -33,7 +33,7 @@ final readonly class Photograph
         if ($size === false || ! in_array($size[2], self::TYPES, true) || $size[0] < 1 || $size[1] < 1) {
             throw PhotoRejected::notAPicture();
         }
-        $megapixels = (int) ceil($size[0] * $size[1] / 1e6);
+        $megapixels = (int) ceil(($size[0] * $size[1]) / 1e6);
         $megapixels <= self::MOST_MEGAPIXELS || throw PhotoRejected::tooManyPixels($megapixels, self::MOST_MEGAPIXELS);
         $image = @imagecreatefromstring($bytes);
         if ($image === false) {
@@ -51,11 +51,18 @@ final readonly class Photograph
     public static function kept(string $jpeg): self
     {
         $size = @getimagesizefromstring($jpeg, $segments);
-        if ($size === false || $size[2] !== IMAGETYPE_JPEG || max($size[0], $size[1]) > self::LONGEST_SIDE || isset($segments['APP1'])) {
+        if (
+            $size === false
+            || $size[2] !== IMAGETYPE_JPEG
+            || max($size[0], $size[1]) > self::LONGEST_SIDE
+            || (is_array($segments) && isset($segments['APP1']))
+        ) {
             throw PhotoRejected::notAPicture();
         }
 
-        return @imagecreatefromstring($jpeg) === false ? throw PhotoRejected::unreadable() : new self($jpeg, $size[0], $size[1]);
+        return @imagecreatefromstring($jpeg) === false
+            ? throw PhotoRejected::unreadable()
+            : new self($jpeg, $size[0], $size[1]);
     }
 
     private static function fitted(GdImage $image): GdImage
@@ -65,7 +72,11 @@ final readonly class Photograph
             return $image;
         }
         $scale = self::LONGEST_SIDE / $longest;
-        $fitted = imagescale($image, max(1, (int) round(imagesx($image) * $scale)), max(1, (int) round(imagesy($image) * $scale)));
+        $fitted = imagescale(
+            $image,
+            max(1, (int) round(imagesx($image) * $scale)),
+            max(1, (int) round(imagesy($image) * $scale)),
+        );
 
         return $fitted === false ? throw PhotoRejected::unreadable() : $fitted;
     }
@@ -111,6 +122,8 @@ final readonly class Photograph
         imagejpeg($page, null, self::QUALITY);
         $jpeg = ob_get_clean();
 
-        return $jpeg === false || $jpeg === '' ? throw PhotoRejected::unreadable() : new self($jpeg, imagesx($page), imagesy($page));
+        return $jpeg === false || $jpeg === ''
+            ? throw PhotoRejected::unreadable()
+            : new self($jpeg, imagesx($page), imagesy($page));
     }
 }

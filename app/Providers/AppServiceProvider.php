@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Knowledge\CompiledKnowledge;
+use App\Knowledge\Diagnoses;
 use App\Models\Job;
 use App\Policies\JobPolicy;
 use Closure;
@@ -15,48 +17,96 @@ use DustyJet\Knowledge\DiagnosisFiles;
 use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Knowledge\GuideFile;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
     private const KNOWLEDGE = 'core/knowledge';
 
-    private const GUIDE_FILE = 'core/knowledge/identify.yaml';
+    private const COMPILED = 'framework/knowledge';
 
-    private const DIAGNOSIS_FILES = 'core/knowledge/diagnosis/*.yaml';
+    private const SIGN_INS_A_MINUTE = 10;
 
     public function register(): void
     {
-        $this->app->singleton(Families::class, static fn (): Families => new FamilyFiles(base_path(self::KNOWLEDGE), static function (string $name, Closure $read): Family {
-            // Parsing takes as long as a whole request: keep the result until the files change.
-            $stored = Cache::rememberForever($name, static fn (): string => serialize($read()));
-            $family = is_string($stored) ? unserialize($stored) : null;
-
-            return $family instanceof Family ? $family : $read();
-        }));
-        $this->app->singleton(Catalogue::class, static function (): Catalogue {
-            $paths = glob(base_path(self::DIAGNOSIS_FILES));
-            $paths = $paths === false ? [] : $paths;
-            $read = static fn (): Catalogue => DiagnosisFiles::catalogue(DiagnosisFiles::merge(array_map(static fn (string $p): string => (string) file_get_contents($p), $paths)));
-            $stored = Cache::rememberForever('diagnosis:'.md5(implode(array_map(md5_file(...), $paths))), static fn (): string => serialize($read()));
-            $catalogue = is_string($stored) ? unserialize($stored) : null;
-
-            return $catalogue instanceof Catalogue ? $catalogue : $read();
-        });
-        $this->app->singleton(Guide::class, static fn (Application $app): Guide => GuideFile::parse((string) file_get_contents(base_path(self::GUIDE_FILE)), array_keys($app->make(Catalogue::class)->families)));
+        $this->app->singleton(
+            CompiledKnowledge::class,
+            static fn (): CompiledKnowledge => new CompiledKnowledge(storage_path(self::COMPILED)),
+        );
+        $this->app->singleton(Families::class, self::families(...));
+        $this->app->singleton(Catalogue::class, self::catalogue(...));
+        $this->app->singleton(Diagnoses::class, self::diagnoses(...));
+        $this->app->singleton(Guide::class, self::guide(...));
     }
 
     public function boot(): void
     {
+        Blade::anonymousComponentPath(resource_path('drawings'));
+        View::addNamespace('drawings', resource_path('drawings'));
         Model::shouldBeStrict(config('app.env') !== 'production');
         Gate::policy(Job::class, JobPolicy::class);
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(10)->by($request->ip().'|'.mb_strtolower($request->string('name')->toString()))->after(static fn (): bool => Auth::guest()));
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS_A_MINUTE)
+            ->by($request->ip().'|'.mb_strtolower($request->string('name')->toString()))
+            ->after(static fn (): bool => Auth::guest()));
+    }
+
+    private static function families(Application $app): Families
+    {
+        $compiled = $app->make(CompiledKnowledge::class);
+
+        return new FamilyFiles(
+            base_path(self::KNOWLEDGE),
+            static fn (string $name, Closure $read): Family => $compiled->kept(Family::class, $name, $read),
+        );
+    }
+
+    private static function catalogue(Application $app): Catalogue
+    {
+        $text = static fn (string $path): string => (string) file_get_contents($path);
+
+        return $app->make(CompiledKnowledge::class)->kept(
+            Catalogue::class,
+            self::diagnosisName(),
+            static fn (): Catalogue => DiagnosisFiles::catalogue(
+                DiagnosisFiles::merge(array_map($text, self::diagnosisFiles())),
+            ),
+        );
+    }
+
+    private static function diagnoses(Application $app): Diagnoses
+    {
+        return new Diagnoses($app->make(Repository::class), $app->make(Catalogue::class), self::diagnosisName());
+    }
+
+    /** Changes whenever a file does. */
+    private static function diagnosisName(): string
+    {
+        $state = static fn (string $path): string => $path.filemtime($path).filesize($path);
+
+        return 'diagnosis-'.md5(implode('', array_map($state, self::diagnosisFiles())));
+    }
+
+    /** @return list<string> */
+    private static function diagnosisFiles(): array
+    {
+        $paths = glob(base_path(self::KNOWLEDGE.'/diagnosis/*.yaml'));
+
+        return $paths === false ? [] : $paths;
+    }
+
+    private static function guide(Application $app): Guide
+    {
+        $yaml = (string) file_get_contents(base_path(self::KNOWLEDGE.'/identify.yaml'));
+
+        return GuideFile::parse($yaml, array_keys($app->make(Catalogue::class)->families));
     }
 }

@@ -21,14 +21,34 @@ final readonly class Numbers
         return self::plain($kilopascals / (PressureUnit::InchOfMercury->pascals() / 1000.0), $decimals);
     }
 
+    /** Of a pressure in psi, of a vacuum in inHg, both without a sign. */
+    public static function gauge(float $kilopascals, bool $isVacuum): string
+    {
+        return $isVacuum ? self::inHg(abs($kilopascals)) : self::psi(abs($kilopascals));
+    }
+
+    public static function gaugeWithUnit(float $kilopascals, bool $isVacuum): string
+    {
+        return self::gauge($kilopascals, $isVacuum).' '.self::gaugeUnit($isVacuum)->symbol();
+    }
+
+    /** The unit a gauge of the trade shows. */
+    public static function gaugeUnit(bool $isVacuum): PressureUnit
+    {
+        return $isVacuum ? PressureUnit::InchOfMercury : PressureUnit::Psi;
+    }
+
     /** Two figures are all a leak deserves: 3.1, 0.42, 12. */
     public static function flow(float $millilitresPerMinute): string
     {
-        return self::plain($millilitresPerMinute, match (true) {
-            $millilitresPerMinute >= 9.95 => 0,
-            $millilitresPerMinute >= 0.995 => 1,
-            default => 2,
-        });
+        return self::plain(
+            $millilitresPerMinute,
+            match (true) {
+                $millilitresPerMinute >= 9.95 => 0,
+                $millilitresPerMinute >= 0.995 => 1,
+                default => 2,
+            },
+        );
     }
 
     public static function rpm(float $rpm): string
@@ -65,13 +85,19 @@ final readonly class Numbers
     {
         $whole = (int) round($seconds);
 
-        return $whole >= 120 ? intdiv($whole, 60).' min'.($whole % 60 === 0 ? '' : ' '.($whole % 60).' s') : $whole.' s';
+        return $whole >= 120
+            ? intdiv($whole, 60).' min'.($whole % 60 === 0 ? '' : ' '.$whole % 60 .' s')
+            : $whole.' s';
     }
 
     /** What a clock shows: 11:10, or 1:12:00. */
     public static function countdown(int $seconds): string
     {
-        return ($seconds >= 3600 ? intdiv($seconds, 3600).':'.sprintf('%02d', intdiv($seconds, 60) % 60) : (string) intdiv($seconds, 60)).':'.sprintf('%02d', $seconds % 60);
+        return ($seconds >= 3600
+            ? intdiv($seconds, 3600).':'.sprintf('%02d', intdiv($seconds, 60) % 60)
+            : (string) intdiv($seconds, 60))
+            .':'
+            .sprintf('%02d', $seconds % 60);
     }
 
     /** Whole dollars: estimates have no cents. */

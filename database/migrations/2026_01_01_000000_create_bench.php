@@ -60,12 +60,15 @@ return new class extends Migration {
             $table->boolean('is_vacuum');
             $table->double('step')->comment('of the gauge, in the unit of the readings');
         });
-        DB::statement('alter table traces add column seconds double precision[] not null, add column readings double precision[] not null');
+        DB::statement(
+            'alter table traces add column seconds double precision[] not null, add column readings double precision[] not null',
+        );
         DB::statement('create index traces_job_id_index on traces (job_id)');
         DB::statement('drop sequence if exists job_number_seq');
         DB::statement('create sequence job_number_seq start 401');
 
-        DB::unprepared(<<<'SQL'
+        DB::unprepared(
+            <<<'SQL'
             create or replace function refuse_change() returns trigger language plpgsql as $$
             begin
                 raise exception 'the bench log is append-only: % on % is refused', tg_op, tg_table_name using errcode = 'restrict_violation';
@@ -74,7 +77,9 @@ return new class extends Migration {
             create trigger entries_no_truncate before truncate on entries for each statement execute function refuse_change();
             create trigger traces_append_only before update or delete on traces for each row execute function refuse_change();
             create trigger traces_no_truncate before truncate on traces for each statement execute function refuse_change();
-            SQL);
+            SQL
+            ,
+        );
     }
 
     public function down(): void

@@ -18,10 +18,13 @@ return new class extends Migration {
             $table->binary('jpeg')->comment('re-encoded here: no metadata of the camera');
             $table->index('job_id');
         });
-        DB::unprepared(<<<'SQL'
+        DB::unprepared(
+            <<<'SQL'
             create trigger photos_append_only before update or delete on photos for each row execute function refuse_change();
             create trigger photos_no_truncate before truncate on photos for each statement execute function refuse_change();
-            SQL);
+            SQL
+            ,
+        );
     }
 
     public function down(): void

@@ -12,7 +12,12 @@ use Illuminate\Database\Seeder;
 /** The demo shop, all invented. Runs again without harm: what is there stays. */
 final class DatabaseSeeder extends Seeder
 {
-    private const PEOPLE = ['R. Okafor' => Role::Owner, 'June Halloran' => Role::Technician, 'Teo Vanska' => Role::Technician, 'Addie Quill' => Role::Apprentice];
+    private const PEOPLE = [
+        'R. Okafor' => Role::Owner,
+        'June Halloran' => Role::Technician,
+        'Teo Vanska' => Role::Technician,
+        'Addie Quill' => Role::Apprentice,
+    ];
 
     public function run(): void
     {
@@ -20,7 +25,12 @@ final class DatabaseSeeder extends Seeder
             return;
         }
         foreach (self::PEOPLE as $name => $role) {
-            Person::query()->create(['name' => $name, 'role' => $role, 'password' => SignInPage::DEMO_PASSWORD, 'coached' => $role === Role::Apprentice]);
+            Person::query()->create([
+                'name' => $name,
+                'role' => $role,
+                'password' => SignInPage::DEMO_PASSWORD,
+                'coached' => $role === Role::Apprentice,
+            ]);
         }
         $this->call(DemoBenchSeeder::class);
     }

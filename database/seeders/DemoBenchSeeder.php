@@ -9,7 +9,6 @@ use App\Actions\OpenJob;
 use App\Actions\RecordHoldTest;
 use App\Models\Job;
 use App\Models\Person;
-use DustyJet\BenchLog\EntryKind;
 use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Family;
 use DustyJet\HoldTest\LeakShape;
@@ -20,6 +19,8 @@ use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\Turns;
 use DustyJet\Quantity\Volume;
 use DustyJet\Worksheet\Draft;
+use DustyJet\Worksheet\EntryKind;
+use DustyJet\Worksheet\Strip\Parts;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
@@ -40,8 +41,12 @@ final class DemoBenchSeeder extends Seeder
 
     private Person $by;
 
-    public function __construct(private readonly OpenJob $open, private readonly AppendEntry $append, private readonly RecordHoldTest $hold, private readonly Families $families)
-    {
+    public function __construct(
+        private readonly OpenJob $open,
+        private readonly AppendEntry $append,
+        private readonly RecordHoldTest $hold,
+        private readonly Families $families,
+    ) {
         $this->chance = new Randomizer(new Mt19937(self::SEED));
     }
 
@@ -60,8 +65,24 @@ final class DemoBenchSeeder extends Seeder
     /** Three machines of one family, so that the shop has a value of its own; the last was here before. */
     private function handedBack(): void
     {
-        foreach ([['Harrowgate tiller 16', '1 5/8', -900], ['Osier 2 kW generator', '1 7/8', -500], ['Harrowgate tiller 18', '1 3/4', -26]] as [$machine, $left, $hours]) {
-            $this->arrive($machine, '208 cc four-stroke', 'hard to start, surges', $hours, 'June Halloran', $hours + 2, fuelAge: 200, says: ['hard_to_start' => 'some', 'surges' => 'some'], serial: $machine === 'Osier 2 kW generator' ? 'OS-2207' : null);
+        foreach (
+            [
+                ['Harrowgate tiller 16', '1 5/8', -900],
+                ['Osier 2 kW generator', '1 7/8', -500],
+                ['Harrowgate tiller 18', '1 3/4', -26],
+            ] as [$machine, $left, $hours]
+        ) {
+            $this->arrive(
+                $machine,
+                '208 cc four-stroke',
+                'hard to start, surges',
+                $hours,
+                'June Halloran',
+                $hours + 2,
+                fuelAge: 200,
+                says: ['hard_to_start' => 'some', 'surges' => 'some'],
+                serial: $machine === 'Osier 2 kW generator' ? 'OS-2207' : null,
+            );
             $this->count(['idle_mixture' => '3 1/4', 'idle_speed' => '1 1/4']);
             $this->strip();
             $this->watch(0.05);
@@ -69,84 +90,217 @@ final class DemoBenchSeeder extends Seeder
             $this->build();
             $this->watch(0.03);
             $this->set(['idle_mixture' => '1 1/2', 'idle_speed' => '1']);
-            $this->mixtureRun('idle_mixture', ['1 1/4' => 1690, '1 1/2' => 1770, '1 3/4' => 1800, '2' => 1760, '2 1/4' => 1650]);
+            $this->mixtureRun('idle_mixture', [
+                '1 1/4' => 1690,
+                '1 1/2' => 1770,
+                '1 3/4' => 1800,
+                '2' => 1760,
+                '2 1/4' => 1650,
+            ]);
             $this->leave(['idle_mixture' => $left, 'idle_speed' => '1 1/8']);
-            foreach (array_keys($this->family()->checks) as $check) {
-                $this->log(EntryKind::CheckDone, ['check' => $check, 'passed' => true, ...($check === 'idle' ? ['rpm' => 1780.0] : [])]);
+            foreach (array_keys($this->family()->proof->checks) as $check) {
+                $this->log(EntryKind::CheckDone, [
+                    'check' => $check,
+                    'passed' => true,
+                    ...$check === 'idle' ? ['rpm' => 1780.0] : [],
+                ]);
             }
-            $this->log(EntryKind::HandedBack, ['advice' => 'Fuel tap off and run it dry before storage. Fresh fuel each season.']);
+            $this->log(EntryKind::HandedBack, [
+                'advice' => 'Fuel tap off and run it dry before storage. Fresh fuel each season.',
+            ]);
         }
     }
 
     private function onTheBench(): void
     {
-        $this->arrive('Tilby 46 walk-behind mower', '160 cc four-stroke', 'floods, black smoke', -2, 'R. Okafor', 4, family: 'float_adjustable_main', fuelAge: 40, says: ['floods' => 'yes', 'black_smoke' => 'some']);
+        $this->arrive(
+            'Tilby 46 walk-behind mower',
+            '160 cc four-stroke',
+            'floods, black smoke',
+            -2,
+            'R. Okafor',
+            4,
+            family: 'float_adjustable_main',
+            fuelAge: 40,
+            says: ['floods' => 'yes', 'black_smoke' => 'some'],
+        );
         $this->count(['main' => '1 7/8', 'idle_mixture' => '1 3/4', 'idle_speed' => '1 1/2']);
         $this->strip();
         $this->watch(3.3, stepPsi: 0.05);
         $this->log(EntryKind::NoteAdded, ['text' => 'Soap on the hose: no bubbles.', 'station' => 'bench-test']);
         $this->watch(3.1, stepPsi: 0.02, settlingPsi: 0.35);
 
-        $this->arrive('Osier 3 kW generator', '196 cc four-stroke', 'surges, hunts under load', -50, 'Teo Vanska', 27, stored: 220, fuelAge: 230, says: ['surges' => 'strong']);
+        $this->arrive(
+            'Osier 3 kW generator',
+            '196 cc four-stroke',
+            'surges, hunts under load',
+            -50,
+            'Teo Vanska',
+            27,
+            stored: 220,
+            fuelAge: 230,
+            says: ['surges' => 'strong'],
+        );
         $this->count(['idle_mixture' => '4', 'idle_speed' => '3/4']);
         $this->strip();
         $this->watch(0.04);
-        $this->inspect(['pilot_jet' => ['cleaned', 'green crust'], 'needle_tip' => ['replace', 'ring around the cone']]);
+        $this->inspect([
+            'pilot_jet' => ['cleaned', 'green crust'],
+            'needle_tip' => ['replace', 'ring around the cone'],
+        ]);
         $this->build();
         $this->set(['idle_mixture' => '1 1/2', 'idle_speed' => '1']);
         $this->watch(0.05);
         $this->mixtureRun('idle_mixture', ['1' => 1580, '1 1/4' => 1720, '1 1/2' => 1790, '1 3/4' => 1800]);
 
-        $this->arrive('Korvo 52 chainsaw', '51 cc two-stroke', 'bogs on pick-up, stalls hot', -5, 'R. Okafor', 20, family: 'cube_opposed', stored: 300, fuelAge: 310, says: ['stumbles_on_opening' => 'yes']);
+        $this->arrive(
+            'Korvo 52 chainsaw',
+            '51 cc two-stroke',
+            'bogs on pick-up, stalls hot',
+            -5,
+            'R. Okafor',
+            20,
+            family: 'cube_opposed',
+            stored: 300,
+            fuelAge: 310,
+            says: ['stumbles_on_opening' => 'yes'],
+        );
         $this->count(['high' => '1 5/8', 'low' => '1 5/8', 'idle_speed' => '1']);
         $this->log(EntryKind::LinkNoted, ['link' => 'label', 'text' => 'L is the longer one, next to the cylinder']);
         $this->strip();
         $this->watch(0.05, startPsi: 7.0);
-        $this->inspect(['metering_diaphragm' => ['replace', 'crinkles between the fingers'], 'screen' => ['cleaned', 'lint']], 9);
+        $this->inspect(
+            ['metering_diaphragm' => ['replace', 'crinkles between the fingers'], 'screen' => ['cleaned', 'lint']],
+            9,
+        );
         $this->log(EntryKind::ClockStarted, ['clock' => 'soak', 'minutes' => 30, 'what' => 'body, without rubber']);
 
-        $this->arrive('Harrowgate 20 garden tractor', '18 hp four-stroke twin', 'sputters, will not rev', -28, 'Teo Vanska', 30, family: 'float_side_pump', says: ['no_power' => 'strong']);
+        $this->arrive(
+            'Harrowgate 20 garden tractor',
+            '18 hp four-stroke twin',
+            'sputters, will not rev',
+            -28,
+            'Teo Vanska',
+            30,
+            family: 'float_side_pump',
+            says: ['no_power' => 'strong'],
+        );
         $this->count(['idle_mixture' => '1 1/4', 'idle_speed' => '1 1/4']);
         $this->strip(missing: ['face_spring' => 'not in the pump when it was opened']);
         $this->watch(0.1, stepPsi: 0.1, seconds: 90);
-        $this->inspect(['pump_springs' => ['replace', 'two of three'], 'main_jet' => ['cleaned', 'soaked half an hour']]);
+        $this->inspect([
+            'pump_springs' => ['replace', 'two of three'],
+            'main_jet' => ['cleaned', 'soaked half an hour'],
+        ]);
         $this->build(14);
 
-        $this->arrive('Marlin & Pike 6 outboard', '6 hp two-stroke', 'rough idle, dies in gear', -30, 'Addie Quill', 51, family: 'small_outboard', stored: 240, says: ['erratic_idle' => 'yes']);
+        $this->arrive(
+            'Marlin & Pike 6 outboard',
+            '6 hp two-stroke',
+            'rough idle, dies in gear',
+            -30,
+            'Addie Quill',
+            51,
+            family: 'small_outboard',
+            stored: 240,
+            says: ['erratic_idle' => 'yes'],
+        );
         $this->count(['idle_mixture' => '7/8', 'idle_speed' => '1']);
         $this->strip(9);
     }
 
     private function newlyIn(): void
     {
-        $this->arrive('Marlin & Pike 60 outboard', '60 hp two-stroke, three cylinders', 'bottom cylinder rough', -3, 'June Halloran', 76, family: 'outboard_bank', says: ['erratic_idle' => 'yes']);
+        $this->arrive(
+            'Marlin & Pike 60 outboard',
+            '60 hp two-stroke, three cylinders',
+            'bottom cylinder rough',
+            -3,
+            'June Halloran',
+            76,
+            family: 'outboard_bank',
+            says: ['erratic_idle' => 'yes'],
+        );
         $this->count(['top' => '2', 'middle' => '2 1/2', 'bottom' => '4 1/4']);
-        $this->arrive('Tilby classic mower', '125 cc four-stroke', 'starts, then dies', -1, 'Addie Quill', 80, family: 'suction_lift', says: ['starts_then_dies' => 'yes']);
-        $this->arrive('Korvo 100 kart', '100 cc two-stroke', 'hesitates out of corners', -1, 'R. Okafor', 90, family: 'kart_pumper', says: ['stumbles_on_opening' => 'yes']);
+        $this->arrive(
+            'Tilby classic mower',
+            '125 cc four-stroke',
+            'starts, then dies',
+            -1,
+            'Addie Quill',
+            80,
+            family: 'suction_lift',
+            says: ['starts_then_dies' => 'yes'],
+        );
+        $this->arrive(
+            'Korvo 100 kart',
+            '100 cc two-stroke',
+            'hesitates out of corners',
+            -1,
+            'R. Okafor',
+            90,
+            family: 'kart_pumper',
+            says: ['stumbles_on_opening' => 'yes'],
+        );
         $this->count(['low' => '1', 'high' => '1/2']);
-        $this->arrive('Korvo chipper', '270 cc four-stroke', 'will not idle, surges', 0, 'R. Okafor', 99, sense: 'air', stored: 190, fuelAge: 200, says: ['will_not_idle' => 'yes', 'surges' => 'some']);
-        $this->log(EntryKind::CheckAnswered, ['check' => 'fuel_sample', 'answers' => ['fuel_smells_stale' => 'no', 'water_in_sample' => 'no']]);
+        $this->arrive(
+            'Korvo chipper',
+            '270 cc four-stroke',
+            'will not idle, surges',
+            0,
+            'R. Okafor',
+            99,
+            sense: 'air',
+            stored: 190,
+            fuelAge: 200,
+            says: ['will_not_idle' => 'yes', 'surges' => 'some'],
+        );
+        $this->log(EntryKind::CheckAnswered, [
+            'check' => 'fuel_sample',
+            'answers' => ['fuel_smells_stale' => 'no', 'water_in_sample' => 'no'],
+        ]);
         $this->log(EntryKind::CheckAnswered, ['check' => 'spark_test', 'answers' => ['spark_poor' => 'no']]);
     }
 
     /** @param  array<string, string>  $says answers to complaints */
-    private function arrive(string $machine, string $engine, string $complaint, int $hoursAgo, string $by, int $promisedInHours, string $family = 'float_pilot_jet', string $sense = 'fuel', ?int $stored = null, ?int $fuelAge = null, array $says = [], ?string $serial = null): void
-    {
+    private function arrive(
+        string $machine,
+        string $engine,
+        string $complaint,
+        int $hoursAgo,
+        string $by,
+        int $promisedInHours,
+        string $family = 'float_pilot_jet',
+        string $sense = 'fuel',
+        ?int $stored = null,
+        ?int $fuelAge = null,
+        array $says = [],
+        ?string $serial = null,
+    ): void {
         Date::setTestNow();
         $promised = Date::now()->addHours($promisedInHours)->setMinute(0)->setSecond(0);
         Date::setTestNow(Date::now()->addHours($hoursAgo)->subMinutes(90));
         $this->by = Person::query()->where('name', $by)->firstOrFail();
-        $this->job = ($this->open)($this->by, $this->id(), $family, array_filter([
-            'machine' => $machine,
-            'engine' => $engine,
-            'complaint' => $complaint,
-            'serial' => $serial,
-            'variant' => array_key_first($this->families->of($family)->variants),
-            'idle_sense' => $sense,
-            'stored_days' => $stored,
-            'fuel_age_days' => $fuelAge,
-            'promised_at' => $promised->utc()->format(DATE_ATOM),
-        ], static fn (mixed $v): bool => $v !== null), $says);
+        $this->job = ($this->open)(
+            $this->by,
+            $this->id(),
+            $family,
+            array_filter(
+                [
+                    'machine' => $machine,
+                    'engine' => $engine,
+                    'complaint' => $complaint,
+                    'serial' => $serial,
+                    'variant' => array_key_first($this->families->of($family)->variants),
+                    'idle_sense' => $sense,
+                    'stored_days' => $stored,
+                    'fuel_age_days' => $fuelAge,
+                    'promised_at' => $promised->utc()->format(DATE_ATOM),
+                ],
+                static fn (mixed $v): bool => $v !== null,
+            ),
+            $says,
+        );
     }
 
     /** @param  array<string, string>  $turns */
@@ -169,7 +323,10 @@ final class DemoBenchSeeder extends Seeder
         foreach (array_slice($plan->stripOrder(), 0, $only) as $part) {
             match (true) {
                 $part->isOptional => null,
-                isset($missing[$part->key]) => $this->log(EntryKind::PartMissing, ['part' => $part->key, 'said' => $missing[$part->key]]),
+                isset($missing[$part->key]) => $this->log(EntryKind::PartMissing, [
+                    'part' => $part->key,
+                    'said' => $missing[$part->key],
+                ]),
                 default => $this->log(EntryKind::PartOff, ['part' => $part->key, 'count' => $part->count]),
             };
         }
@@ -180,32 +337,64 @@ final class DemoBenchSeeder extends Seeder
     {
         foreach (array_slice(array_keys($this->family()->inspectionsOf('')), 0, $only) as $inspection) {
             [$condition, $reason] = $found[$inspection] ?? ['sound', null];
-            $this->log(EntryKind::PartInspected, array_filter(['inspection' => $inspection, 'condition' => $condition, 'reason' => $reason]));
+            $this->log(
+                EntryKind::PartInspected,
+                array_filter(['inspection' => $inspection, 'condition' => $condition, 'reason' => $reason]),
+            );
         }
     }
 
     private function build(?int $only = null): void
     {
-        foreach (array_slice($this->job->worksheet($this->families)->rebuild->build->order(), 0, $only) as $part) {
+        foreach (
+            array_slice($this->job->worksheet($this->families)->of(Parts::class)->build->order(), 0, $only) as $part
+        ) {
             $this->log(EntryKind::PartOn, ['part' => $part->key, 'count' => $part->count, 'looked' => true]);
         }
     }
 
-    private function watch(float $millilitresPerMinute, float $stepPsi = 0.05, float $settlingPsi = 0.2, int $seconds = 60, float $startPsi = 5.0): void
-    {
+    private function watch(
+        float $millilitresPerMinute,
+        float $stepPsi = 0.05,
+        float $settlingPsi = 0.2,
+        int $seconds = 60,
+        float $startPsi = 5.0,
+    ): void {
         $this->pass();
         $rig = new Rig(Volume::ofMillilitres(18.0));
-        $leak = new ScriptedLeak($rig, LeakShape::Orifice, Flow::ofMillilitresPerMinute($millilitresPerMinute), startPsi: $startPsi, settlingPsi: $settlingPsi, noisePsi: 0.012, stepPsi: $stepPsi);
+        $leak = new ScriptedLeak(
+            $rig,
+            LeakShape::Orifice,
+            Flow::ofMillilitresPerMinute($millilitresPerMinute),
+            startPsi: $startPsi,
+            settlingPsi: $settlingPsi,
+            noisePsi: 0.012,
+            stepPsi: $stepPsi,
+        );
         $trace = $leak->trace(array_map(floatval(...), range(0, $seconds, 2)), $this->chance);
         $id = $this->id();
-        ($this->hold)($this->job, $this->by, $id, Uuid::uuid5($id, 'trace')->toString(), $trace, $rig, Limits::ofLeak(Flow::ofMillilitresPerMinute(0.6)), false, $this->job->refresh()->log_length);
+        ($this->hold)(
+            $this->job,
+            $this->by,
+            $id,
+            Uuid::uuid5($id, 'trace')->toString(),
+            $trace,
+            $rig,
+            Limits::ofLeak(Flow::ofMillilitresPerMinute(0.6)),
+            false,
+            $this->job->refresh()->log_length,
+        );
     }
 
     /** @param  array<string, string>  $turns */
     private function set(array $turns): void
     {
         foreach ($turns as $adjuster => $text) {
-            $this->log(EntryKind::ScrewSet, ['adjuster' => $adjuster, 'units' => Turns::parse($text)->inUnits(), 'station' => 'set']);
+            $this->log(EntryKind::ScrewSet, [
+                'adjuster' => $adjuster,
+                'units' => Turns::parse($text)->inUnits(),
+                'station' => 'set',
+            ]);
         }
     }
 
@@ -213,7 +402,11 @@ final class DemoBenchSeeder extends Seeder
     private function mixtureRun(string $adjuster, array $readings): void
     {
         foreach ($readings as $turns => $rpm) {
-            $this->log(EntryKind::SpeedRead, ['adjuster' => $adjuster, 'units' => Turns::parse((string) $turns)->inUnits(), 'rpm' => (float) $rpm]);
+            $this->log(EntryKind::SpeedRead, [
+                'adjuster' => $adjuster,
+                'units' => Turns::parse((string) $turns)->inUnits(),
+                'rpm' => (float) $rpm,
+            ]);
         }
     }
 
@@ -221,7 +414,11 @@ final class DemoBenchSeeder extends Seeder
     private function leave(array $turns): void
     {
         foreach ($turns as $adjuster => $text) {
-            $this->log(EntryKind::ScrewSet, ['adjuster' => $adjuster, 'units' => Turns::parse($text)->inUnits(), 'station' => 'run']);
+            $this->log(EntryKind::ScrewSet, [
+                'adjuster' => $adjuster,
+                'units' => Turns::parse($text)->inUnits(),
+                'station' => 'run',
+            ]);
         }
     }
 
@@ -229,7 +426,13 @@ final class DemoBenchSeeder extends Seeder
     private function log(EntryKind $kind, array $payload): void
     {
         $this->pass();
-        ($this->append)($this->job, $this->by, $this->id(), new Draft($kind, $payload), $this->job->refresh()->log_length);
+        ($this->append)(
+            $this->job,
+            $this->by,
+            $this->id(),
+            new Draft($kind, $payload),
+            $this->job->refresh()->log_length,
+        );
     }
 
     private function pass(): void
@@ -240,6 +443,6 @@ final class DemoBenchSeeder extends Seeder
     /** The same ids every time, so that the demo is the same demo. */
     private function id(): string
     {
-        return Uuid::uuid5(Uuid::NAMESPACE_URL, 'dusty-jet-demo-'.(++$this->made))->toString();
+        return Uuid::uuid5(Uuid::NAMESPACE_URL, 'dusty-jet-demo-'.++$this->made)->toString();
     }
 }

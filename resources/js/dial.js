@@ -15,7 +15,10 @@ const words = (units) => {
   };
 };
 
-const point = (radius, share) => [140 - radius * Math.sin(2 * Math.PI * share), 130 - radius * Math.cos(2 * Math.PI * share)];
+const point = (radius, share) => [
+  140 - radius * Math.sin(2 * Math.PI * share),
+  130 - radius * Math.cos(2 * Math.PI * share),
+];
 
 const ringPath = (radius, share) => {
   if (share <= 0) {
@@ -36,7 +39,9 @@ const draw = (dial, units) => {
   dial.querySelectorAll("circle.run").forEach((full) => full.remove());
   dial
     .querySelectorAll("[data-ring]")
-    .forEach((ring, i) => ring.setAttribute("d", ringPath(Number(ring.dataset.ring), Math.max(0, Math.min(1, units / PER_TURN - i)))));
+    .forEach((ring, i) =>
+      ring.setAttribute("d", ringPath(Number(ring.dataset.ring), Math.max(0, Math.min(1, units / PER_TURN - i)))),
+    );
   const face = dial.querySelector("[data-face]");
   face.setAttribute("aria-valuenow", String(units));
   face.setAttribute("aria-valuetext", `${said.text} turns out`);
@@ -78,7 +83,9 @@ document.addEventListener("click", (event) => {
 document.addEventListener("keydown", (event) => {
   const face = event.target.closest?.("[data-face]");
   const step = event.shiftKey ? 12 : 6;
-  const by = { ArrowUp: step, ArrowRight: step, ArrowDown: -step, ArrowLeft: -step, PageUp: 48, PageDown: -48 }[event.key];
+  const by = { ArrowUp: step, ArrowRight: step, ArrowDown: -step, ArrowLeft: -step, PageUp: 48, PageDown: -48 }[
+    event.key
+  ];
   if (!face || (by === undefined && event.key !== "Home")) {
     return;
   }

@@ -39,7 +39,12 @@ document.addEventListener("keydown", (event) => {
     event.target.blur();
     return;
   }
-  if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest("input:not([type=checkbox]):not([type=radio]), textarea, select, dialog")) {
+  if (
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    event.target.closest("input:not([type=checkbox]):not([type=radio]), textarea, select, dialog")
+  ) {
     return;
   }
   if (event.key === " ") {

@@ -4,13 +4,16 @@ import htmx from "htmx.org";
 
 // Values the server prints anew must win over what the browser remembers of them.
 const freshen = (root) => {
-  root.querySelectorAll("input[type=hidden], [data-turns], [data-mirror], [data-rpm], [data-readings], input[type=file]").forEach((field) => {
-    field.value = field.type === "file" ? "" : (field.getAttribute("value") ?? field.defaultValue);
-  });
+  root
+    .querySelectorAll("input[type=hidden], [data-turns], [data-mirror], [data-rpm], [data-readings], input[type=file]")
+    .forEach((field) => {
+      field.value = field.type === "file" ? "" : (field.getAttribute("value") ?? field.defaultValue);
+    });
 };
 
 // What someone has opened among suspects and photos stays open through a swap.
-const keepOpen = (attribute, node, change) => !(attribute === "open" && change === "remove" && node.closest(".dj-triage, .dj-photos"));
+const keepOpen = (attribute, node, change) =>
+  !(attribute === "open" && change === "remove" && node.closest(".dj-triage, .dj-photos"));
 
 htmx.defineExtension("morph", {
   isInlineSwap: (style) => style.startsWith("morph"),
@@ -19,7 +22,10 @@ htmx.defineExtension("morph", {
       return false;
     }
     const fresh = fragment.querySelector("#job") ?? fragment.firstElementChild;
-    const swapped = Idiomorph.morph(target, fresh.outerHTML, { morphStyle: "outerHTML", callbacks: { beforeAttributeUpdated: keepOpen } });
+    const swapped = Idiomorph.morph(target, fresh.outerHTML, {
+      morphStyle: "outerHTML",
+      callbacks: { beforeAttributeUpdated: keepOpen },
+    });
     const job = document.getElementById("job");
     freshen(job);
     job.dispatchEvent(new CustomEvent("dj:swapped", { bubbles: true }));

@@ -62,7 +62,9 @@ document.addEventListener("htmx:sendError", (event) => {
     show([null]);
     return;
   }
-  const fields = [...new FormData(form, event.detail.requestConfig?.triggeringEvent?.submitter)].filter(([name]) => name !== "_token");
+  const fields = [...new FormData(form, event.detail.requestConfig?.triggeringEvent?.submitter)].filter(
+    ([name]) => name !== "_token",
+  );
   const id = fields.find(([name]) => name === "client_id")?.[1];
   const waiting = read();
   if (!waiting.some((letter) => letter.id === id)) {

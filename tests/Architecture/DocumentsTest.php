@@ -5,12 +5,7 @@ declare(strict_types=1);
 /** @return array{0: int, 1: string} exit status and everything printed */
 function script(string ...$command): array
 {
-    $process = proc_open(
-        $command,
-        [['pipe', 'r'], ['pipe', 'w'], ['redirect', 1]],
-        $pipes,
-        dirname(__DIR__, 2),
-    );
+    $process = proc_open($command, [['pipe', 'r'], ['pipe', 'w'], ['redirect', 1]], $pipes, dirname(__DIR__, 2));
     $out = (string) stream_get_contents($pipes[1]);
 
     return [proc_close($process), $out];
@@ -41,8 +36,13 @@ it('names in the README every folder there is', function (): void {
     $root = dirname(__DIR__, 2);
     $readme = (string) file_get_contents("{$root}/README.md");
 
-    foreach (['core/src', 'core/knowledge', 'app', 'resources', 'database', 'compat', 'bench', 'docs', 'tests'] as $folder) {
-        expect(is_dir("{$root}/{$folder}"))->toBeTrue()->and($readme)->toContain("`{$folder}`");
+    foreach (
+        ['core/src', 'core/knowledge', 'app', 'resources', 'database', 'compat', 'bench', 'docs', 'tests'] as $folder
+    ) {
+        expect(is_dir("{$root}/{$folder}"))
+            ->toBeTrue()
+            ->and($readme)
+            ->toContain("`{$folder}`");
     }
 });
 
@@ -63,7 +63,10 @@ it('says when a port is taken, and what to do', function (): void {
     $port = (string) substr((string) strrchr((string) stream_socket_get_name($taken, false), ':'), 1);
     [$status, $out] = script('bin/start', '--port', $port);
 
-    expect($status)->not->toBe(0)->and($out)->toContain("Port {$port} is taken");
+    expect($status)
+        ->not->toBe(0)
+        ->and($out)
+        ->toContain("Port {$port} is taken");
 });
 
 it('checks a clean clone with the README\'s own command', function (): void {
@@ -86,7 +89,10 @@ it('keeps addresses of registries and secrets out of the lock file', function ()
     $lock = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/package-lock.json'), true);
 
     foreach ($lock['packages'] as $name => $package) {
-        expect($package['resolved'] ?? 'https://registry.npmjs.org/')->toStartWith('https://registry.npmjs.org/', $name);
+        expect($package['resolved'] ?? 'https://registry.npmjs.org/')->toStartWith(
+            'https://registry.npmjs.org/',
+            $name,
+        );
     }
 });
 

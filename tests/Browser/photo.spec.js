@@ -5,7 +5,8 @@ test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true
 
 // 40 x 20 pixels, drawn here.
 const PNG = Buffer.from(
-  "iVBORw0KGgoAAAANSUhEUgAAACgAAAAUCAIAAABwJOjsAAAACXBIWXMAAA7EAAAOxAGVKw4bAAAAJ0lEQVRIx2M8UaHBMBCAiWGAwKjFoxaPWjxq8ajFoxaPWjxqMf0BABBGAZCS4l0sAAAAAElFTkSuQmCC",
+  "iVBORw0KGgoAAAANSUhEUgAAACgAAAAUCAIAAABwJOjsAAAACXBIWXMAAA7EAAAOxAGVKw4bAAAAJ0lEQVRIx2M8" +
+    "UaHBMBCAiWGAwKjFoxaPWjxq8ajFoxaPWjxqMf0BABBGAZCS4l0sAAAAAElFTkSuQmCC",
   "base64",
 );
 

@@ -76,7 +76,7 @@ test("a whole job on a cube diaphragm with one thumb on a phone", async ({ page 
     (box) => box.check(),
   );
   await settled(page, "Account for what is left");
-  await page.getByLabel(/Needle O-rings\. Never found/).fill("new ones fitted");
+  await page.getByLabel(/Needle O-rings\.\s+Never found/).fill("new ones fitted");
   await page.getByRole("button", { name: "Account for it" }).tap();
   await expect(page.getByText("The tray is empty")).toBeVisible();
   await settled(page, "Check again: whole carburetor");

@@ -35,31 +35,54 @@ it('keeps one trace when a hold test is sent twice', function (): void {
     $this->hold($this->job, ['client_id' => $id])->assertRedirect();
     $this->hold($this->job, ['client_id' => $id])->assertRedirect();
 
-    expect(Trace::query()->count())->toBe(1)->and(Entry::query()->where('kind', 'hold_tested')->count())->toBe(1);
+    expect(Trace::query()->count())
+        ->toBe(1)
+        ->and(Entry::query()->where('kind', 'hold_tested')->count())
+        ->toBe(1);
 });
 
 it('has a database that refuses to change or delete what was logged', function (string $sql): void {
     $this->hold($this->job);
     $count = Entry::query()->count();
 
-    expect(fn () => DB::transaction(fn () => DB::statement($sql)))->toThrow(QueryException::class, 'append-only')
-        ->and(Entry::query()->count())->toBe($count);
-})->with(["update entries set by_name = 'nobody'", 'delete from entries', 'truncate entries', "update traces set unit = 'kpa'", 'delete from traces', 'truncate traces']);
+    expect(fn () => DB::transaction(fn () => DB::statement($sql)))
+        ->toThrow(QueryException::class, 'append-only')
+        ->and(Entry::query()->count())
+        ->toBe($count);
+})->with([
+    "update entries set by_name = 'nobody'",
+    'delete from entries',
+    'truncate entries',
+    "update traces set unit = 'kpa'",
+    'delete from traces',
+    'truncate traces',
+]);
 
 it('numbers entries without a gap', function (): void {
     foreach (['a', 'b', 'c'] as $text) {
         $this->enter($this->job, 'note_added', ['text' => $text]);
     }
 
-    expect(Entry::query()->where('job_id', $this->job->id)->orderBy('seq')->pluck('seq')->all())->toBe([1, 2, 3, 4])
-        ->and($this->job->refresh()->log_length)->toBe(4);
+    expect(Entry::query()->where('job_id', $this->job->id)->orderBy('seq')->pluck('seq')->all())
+        ->toBe([1, 2, 3, 4])
+        ->and($this->job->refresh()->log_length)
+        ->toBe(4);
 });
 
 it('takes a note from someone who has not seen the latest, but not a setting of the same screw', function (): void {
     $seen = $this->job->log_length;
-    $this->enter($this->job, 'screw_set', ['adjuster' => 'idle_mixture', 'turns' => '1 1/2', 'station' => 'set'])->assertSessionHasNoErrors();
+    $this->enter($this->job, 'screw_set', [
+        'adjuster' => 'idle_mixture',
+        'turns' => '1 1/2',
+        'station' => 'set',
+    ])->assertSessionHasNoErrors();
     $this->enter($this->job, 'note_added', ['text' => 'late'], $seen)->assertSessionHasNoErrors();
-    $this->enter($this->job, 'screw_set', ['adjuster' => 'idle_mixture', 'turns' => '2', 'station' => 'set'], $seen)->assertSessionHasErrors();
+    $this->enter(
+        $this->job,
+        'screw_set',
+        ['adjuster' => 'idle_mixture', 'turns' => '2', 'station' => 'set'],
+        $seen,
+    )->assertSessionHasErrors();
 
     expect(Entry::query()->where('kind', 'screw_set')->count())->toBe(1);
 });
@@ -67,17 +90,38 @@ it('takes a note from someone who has not seen the latest, but not a setting of 
 it('answers htmx with the sheet alone, and with the message alone when refused', function (): void {
     $headers = ['HX-Request' => 'true'];
     $whole = (string) $this->get("/jobs/{$this->job->id}/set")->getContent();
-    $part = (string) $this->get("/jobs/{$this->job->id}/set", $headers)->assertHeader('Vary', 'HX-Request')->getContent();
+    $part = (string) $this->get("/jobs/{$this->job->id}/set", $headers)
+        ->assertHeader('Vary', 'HX-Request')
+        ->getContent();
 
-    expect($whole)->toContain('<!doctype html>')->and($part)->not->toContain('<!doctype')->toStartWith('<div id="job"');
-    $this->post("/jobs/{$this->job->id}/entries/screw_set", ['client_id' => Str::uuid()->toString(), 'seen' => 1, 'adjuster' => 'idle_mixture', 'turns' => '99', 'station' => 'set'], $headers)
-        ->assertStatus(422)->assertHeader('HX-Retarget', '#errors')->assertSee('0 to 20');
+    expect($whole)
+        ->toContain('<!doctype html>')
+        ->and($part)
+        ->not->toContain('<!doctype')
+        ->and(ltrim($part))
+        ->toStartWith('<div id="job"');
+    $this->post(
+        "/jobs/{$this->job->id}/entries/screw_set",
+        [
+            'client_id' => Str::uuid()->toString(),
+            'seen' => 1,
+            'adjuster' => 'idle_mixture',
+            'turns' => '99',
+            'station' => 'set',
+        ],
+        $headers,
+    )
+        ->assertStatus(422)
+        ->assertHeader('HX-Retarget', '#errors')
+        ->assertSee('0 to 20');
 });
 
 it('strikes an entry by adding one', function (): void {
     $this->enter($this->job, 'screw_counted', ['adjuster' => 'idle_mixture', 'turns' => '1 3/4']);
     $wrong = Entry::query()->where('kind', 'screw_counted')->firstOrFail();
-    $this->enter($this->job, 'struck', ['supersedes' => $wrong->id, 'at' => 'log'])->assertRedirect("/jobs/{$this->job->id}/log");
+    $this->enter($this->job, 'struck', ['supersedes' => $wrong->id, 'at' => 'log'])->assertRedirect(
+        "/jobs/{$this->job->id}/log",
+    );
     $this->get("/jobs/{$this->job->id}/log")->assertSee('no longer holds');
     $this->enter($this->job, 'struck', ['supersedes' => $wrong->id])->assertSessionHasErrors();
 
@@ -94,12 +138,32 @@ it('lets an apprentice work but not hand back or override', function (): void {
 
 it('escapes markup in every text field, everywhere it is shown', function (): void {
     $evil = '<script>alert(1)</script>"\'<img src=x onerror=1>';
-    $job = $this->openJob(['machine' => $evil, 'engine' => $evil, 'serial' => $evil, 'customer' => $evil, 'complaint' => $evil]);
+    $job = $this->openJob([
+        'machine' => $evil,
+        'engine' => $evil,
+        'serial' => $evil,
+        'customer' => $evil,
+        'complaint' => $evil,
+    ]);
     $this->enter($job, 'note_added', ['text' => $evil]);
-    foreach (['/', "/jobs/{$job->id}/intake", "/jobs/{$job->id}/bench-test", "/jobs/{$job->id}/log", "/jobs/{$job->id}/report"] as $path) {
-        expect((string) $this->get($path)->assertOk()->getContent())->not->toContain('<script>alert')->not->toContain('<img src=x');
+    foreach (
+        [
+            '/',
+            "/jobs/{$job->id}/intake",
+            "/jobs/{$job->id}/bench-test",
+            "/jobs/{$job->id}/log",
+            "/jobs/{$job->id}/report",
+        ] as $path
+    ) {
+        expect((string) $this->get($path)->assertOk()->getContent())
+            ->not->toContain('<script>alert')
+            ->not->toContain('<img src=x');
     }
-    expect((string) $this->get("/jobs/{$job->id}/report.pdf")->assertOk()->getContent())->toStartWith('%PDF-');
+    expect(
+        (string) $this->get("/jobs/{$job->id}/report.pdf")
+            ->assertOk()
+            ->getContent(),
+    )->toStartWith('%PDF-');
 });
 
 it('asks for nothing twice on the board, however many jobs there are', function (): void {

@@ -57,7 +57,19 @@ function spoilSomewhere(array $node, Randomizer $chance): array
 
         return $node;
     }
-    $rubbish = [null, true, -1, 1e300, '', '<script>', str_repeat('x', 5000), [], ['a' => ['b' => []]], "\u{0000}", '2026-13-45'];
+    $rubbish = [
+        null,
+        true,
+        -1,
+        1e300,
+        '',
+        '<script>',
+        str_repeat('x', 5000),
+        [],
+        ['a' => ['b' => []]],
+        "\u{0000}",
+        '2026-13-45',
+    ];
     $chosen = $chance->getInt(0, count($rubbish));
     if ($chosen === count($rubbish)) {
         unset($node[$key]);
@@ -96,14 +108,16 @@ it('refuses a NUL character, which the database cannot store', function (): void
     $file = json_decode($this->good, true);
     $file['entries'][0]['payload']['machine'] = "Tilby\u{0000} mower";
 
-    $this->post('/job-files', ['file' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode($file))])
-        ->assertSessionHasErrors();
+    $this->post('/job-files', [
+        'file' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode($file)),
+    ])->assertSessionHasErrors();
     expect(Job::query()->count())->toBe(0);
 });
 
 it('takes the file it was made from', function (): void {
-    $this->post('/job-files', ['file' => UploadedFile::fake()->createWithContent('job.json', $this->good)])
-        ->assertSessionHasNoErrors();
+    $this->post('/job-files', [
+        'file' => UploadedFile::fake()->createWithContent('job.json', $this->good),
+    ])->assertSessionHasNoErrors();
 
     expect(Job::query()->count())->toBe(1);
 });
@@ -122,12 +136,21 @@ it('shows a file whose words are right in kind and mean nothing here', function 
                 $spoiled = $file;
                 $spoiled['entries'][$i]['payload'][$field] = $other;
                 DB::beginTransaction();
-                $answer = $this->post('/job-files', ['file' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode($spoiled))]);
+                $answer = $this->post('/job-files', [
+                    'file' => UploadedFile::fake()->createWithContent('job.json', (string) json_encode($spoiled)),
+                ]);
                 $context = "{$entry['kind']}.{$field} = {$other}";
                 expect($answer->getStatusCode())->toBeLessThan(500, $context);
                 $taken += Job::query()->count();
-                foreach (Job::query()->count() === 0 ? [] : ['bench-test', 'strip', 'clean', 'build', 'as-found', 'log', 'report'] as $page) {
-                    expect($this->get('/jobs/'.Job::query()->firstOrFail()->id."/{$page}")->getStatusCode())->toBe(200, "{$page}: {$context}");
+                foreach (
+                    Job::query()->count() === 0
+                        ? []
+                        : ['bench-test', 'strip', 'clean', 'build', 'as-found', 'log', 'report'] as $page
+                ) {
+                    expect($this->get('/jobs/'.Job::query()->firstOrFail()->id."/{$page}")->getStatusCode())->toBe(
+                        200,
+                        "{$page}: {$context}",
+                    );
                 }
                 DB::rollBack();
             }

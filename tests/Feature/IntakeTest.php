@@ -11,37 +11,92 @@ beforeEach(function (): void {
 });
 
 it('opens a job from ticks alone, and shows what is likely', function (): void {
-    $this->get('/jobs/create?family=float_pilot_jet')->assertSee('findings[hard_to_start]', false)->assertSee('Runs only on choke');
+    $this->get('/jobs/create?family=float_pilot_jet')
+        ->assertSee('findings[hard_to_start]', false)
+        ->assertSee('Runs only on choke');
     $job = $this->openJob(['findings' => ['surges' => 'strong', 'runs_only_on_choke' => 'yes'], 'complaint' => '']);
 
-    expect($job->complaint)->toBe('Surges, runs only on choke')->and($job->log_length)->toBe(3)->and($job->next_move)->not->toStartWith('Count');
-    $this->get("/jobs/{$job->id}/intake")->assertSee('Pilot jet or idle passage blocked')->assertSee('it surges, badly')->assertSee('Looked, answer it')->assertSee('on average');
+    expect($job->complaint)
+        ->toBe('Surges, runs only on choke')
+        ->and($job->log_length)
+        ->toBe(3)
+        ->and($job->next_move)
+        ->not->toStartWith('Count');
+    $this->get("/jobs/{$job->id}/intake")
+        ->assertSee('Pilot jet or idle passage blocked')
+        ->assertSee('it surges, badly')
+        ->assertSee('Looked, answer it')
+        ->assertSee('on average');
 });
 
 it('opens one job and logs each tick once when the request is sent again', function (): void {
-    $same = ['client_id' => '6f2a1b9c-0000-4000-8000-000000000001', 'findings' => ['floods' => 'yes'], 'machine' => 'Tilby 46', 'engine' => '160 cc', 'family' => 'float_pilot_jet', 'variant' => 'removable_pilot', 'idle_sense' => 'fuel'];
+    $same = [
+        'client_id' => '6f2a1b9c-0000-4000-8000-000000000001',
+        'findings' => ['floods' => 'yes'],
+        'machine' => 'Tilby 46',
+        'engine' => '160 cc',
+        'family' => 'float_pilot_jet',
+        'variant' => 'removable_pilot',
+        'idle_sense' => 'fuel',
+    ];
     $this->post('/jobs', $same)->assertRedirectContains('/intake');
     $this->post('/jobs', $same)->assertRedirectContains('/intake');
 
-    expect(Job::query()->count())->toBe(1)->and(Entry::query()->count())->toBe(2);
+    expect(Job::query()->count())
+        ->toBe(1)
+        ->and(Entry::query()->count())
+        ->toBe(2);
 });
 
 it('opens nothing at all when a tick cannot be', function (array $findings): void {
-    $this->post('/jobs', ['client_id' => '6f2a1b9c-0000-4000-8000-000000000001', 'findings' => $findings, 'machine' => 'Tilby 46', 'engine' => '160 cc', 'family' => 'float_pilot_jet', 'variant' => 'removable_pilot', 'idle_sense' => 'fuel'])->assertSessionHasErrors();
+    $this->post('/jobs', [
+        'client_id' => '6f2a1b9c-0000-4000-8000-000000000001',
+        'findings' => $findings,
+        'machine' => 'Tilby 46',
+        'engine' => '160 cc',
+        'family' => 'float_pilot_jet',
+        'variant' => 'removable_pilot',
+        'idle_sense' => 'fuel',
+    ])->assertSessionHasErrors();
 
-    expect(Job::query()->count())->toBe(0)->and(Entry::query()->count())->toBe(0);
-})->with(['an unknown complaint' => [['levitates' => 'yes']], 'an unknown answer' => [['floods' => 'perhaps']], 'a grade where there is none' => [['floods' => 'strong']], 'nothing' => [[]]]);
+    expect(Job::query()->count())
+        ->toBe(0)
+        ->and(Entry::query()->count())
+        ->toBe(0);
+})->with([
+    'an unknown complaint' => [['levitates' => 'yes']],
+    'an unknown answer' => [['floods' => 'perhaps']],
+    'a grade where there is none' => [['floods' => 'strong']],
+    'nothing' => [[]],
+]);
 
 it('ranks again after each answer', function (): void {
     $job = $this->openJob(['findings' => ['hard_to_start' => 'strong']]);
-    $this->enter($job, 'check_answered', ['check' => 'spark_test', 'answers' => ['spark_poor' => 'strong'], 'at' => 'intake'])->assertSessionHasNoErrors()->assertRedirectContains('/intake');
+    $this->enter($job, 'check_answered', [
+        'check' => 'spark_test',
+        'answers' => ['spark_poor' => 'strong'],
+        'at' => 'intake',
+    ])
+        ->assertSessionHasNoErrors()
+        ->assertRedirectContains('/intake');
 
-    $this->get("/jobs/{$job->id}/intake")->assertSeeInOrder(['Suspects', 'No spark', 'Said and seen', 'The spark is poor, none', 'It is hard to start, badly'])->assertSee('the spark is poor, none');
+    $this->get("/jobs/{$job->id}/intake")
+        ->assertSeeInOrder([
+            'Suspects',
+            'No spark',
+            'Said and seen',
+            'The spark is poor, none',
+            'It is hard to start, badly',
+        ])
+        ->assertSee('the spark is poor, none');
 });
 
 it('refuses an answer that is none, and says so', function (): void {
     $job = $this->openJob(['findings' => ['hard_to_start' => 'strong']]);
-    $this->enter($job, 'check_answered', ['check' => 'spark_test', 'answers' => ['spark_poor' => 'purple']])->assertSessionHasErrors();
+    $this->enter($job, 'check_answered', [
+        'check' => 'spark_test',
+        'answers' => ['spark_poor' => 'purple'],
+    ])->assertSessionHasErrors();
     $this->enter($job, 'check_answered', ['check' => 'spark_test', 'answers' => 'yes'])->assertSessionHasErrors();
     $this->enter($job, 'finding_noted', ['finding' => 'metering_stiff', 'answer' => 'yes'])->assertSessionHasErrors();
 
@@ -50,17 +105,29 @@ it('refuses an answer that is none, and says so', function (): void {
 
 it('never offers to start an engine that drips', function (): void {
     $job = $this->openJob(['findings' => ['fuel_dripping' => 'yes', 'hard_to_start' => 'strong']]);
-    $page = $this->get("/jobs/{$job->id}/intake")->assertSee('Do not try to start it.')->assertSee('Not safe: fuel drips.');
+    $page = $this->get("/jobs/{$job->id}/intake")
+        ->assertSee('Do not try to start it.')
+        ->assertSee('Not safe: fuel drips.');
     foreach (['Run it with the tank cap loose', 'Prime it with a spoon', 'Run it and close the choke'] as $start) {
         // Among the reasons why not, at most; never as a link or a next move.
-        expect(preg_match('~<(a|button|p class="do")[^>]*>(<span>)?'.preg_quote($start, '~').'~', (string) $page->getContent()))->toBe(0, $start);
+        expect(
+            preg_match(
+                '~<(a|button|p class="do")[^>]*>(<span>)?'.preg_quote($start, '~').'~',
+                (string) $page->getContent(),
+            ),
+        )->toBe(0, $start);
     }
     expect($job->refresh()->next_move)->not->toContain('Run it')->not->toContain('Prime');
 });
 
 it('steps through clearing a flooded engine, counting the pulls', function (): void {
     $job = $this->openJob(['findings' => ['floods' => 'yes']]);
-    $step = fn (string $step, string $worked) => $this->enter($job, 'flow_stepped', ['flow' => 'clear_flooded', 'step' => $step, 'worked' => $worked, 'at' => 'intake'])->assertSessionHasNoErrors();
+    $step = fn (string $step, string $worked) => $this->enter($job, 'flow_stepped', [
+        'flow' => 'clear_flooded',
+        'step' => $step,
+        'worked' => $worked,
+        'at' => 'intake',
+    ])->assertSessionHasNoErrors();
     $this->get("/jobs/{$job->id}/intake")->assertSee('Clear a flooded engine');
     $this->enter($job, 'finding_noted', ['finding' => 'fuel_dripping', 'answer' => 'no', 'at' => 'intake']);
     $step('choke_off', '1');
@@ -68,7 +135,9 @@ it('steps through clearing a flooded engine, counting the pulls', function (): v
         $step('pull', '0');
     }
 
-    $this->get("/jobs/{$job->id}/intake")->assertSee('Stop pulling: ten are enough')->assertDontSee('One more, not yet');
+    $this->get("/jobs/{$job->id}/intake")
+        ->assertSee('Stop pulling: ten are enough')
+        ->assertDontSee('One more, not yet');
 });
 
 it('takes an answer back', function (): void {
@@ -76,7 +145,12 @@ it('takes an answer back', function (): void {
     $this->enter($job, 'finding_noted', ['finding' => 'black_smoke', 'answer' => 'strong', 'at' => 'intake']);
     $entry = Entry::query()->where('job_id', $job->id)->orderByDesc('seq')->firstOrFail();
     $this->get("/jobs/{$job->id}/intake")->assertSee('It smokes black, heavy');
-    $this->enter($job->refresh(), 'struck', ['supersedes' => $entry->id, 'at' => 'intake'], $job->log_length)->assertSessionHasNoErrors();
+    $this->enter(
+        $job->refresh(),
+        'struck',
+        ['supersedes' => $entry->id, 'at' => 'intake'],
+        $job->log_length,
+    )->assertSessionHasNoErrors();
 
     $this->get("/jobs/{$job->id}/intake")->assertDontSee('It smokes black, heavy');
 });
@@ -84,15 +158,25 @@ it('takes an answer back', function (): void {
 it('shows a check of one\'s own choosing with its answers', function (): void {
     $job = $this->openJob(['findings' => ['will_not_idle' => 'yes']]);
 
-    $this->get("/jobs/{$job->id}/intake?check=shaft_wiggle")->assertSee('Play in the throttle shaft?')->assertSee('answers[shaft_play]', false);
+    $this->get("/jobs/{$job->id}/intake?check=shaft_wiggle")
+        ->assertSee('Play in the throttle shaft?')
+        ->assertSee('answers[shaft_play]', false);
     $this->get("/jobs/{$job->id}/intake?check=no_such_check")->assertOk();
 });
 
 it('finds a machine by its name, serial number or owner', function (): void {
-    $this->openJob(['machine' => 'Tilby 46 mower', 'serial' => 'TB-99', 'customer' => 'Odell Farm', 'complaint' => 'floods']);
+    $this->openJob([
+        'machine' => 'Tilby 46 mower',
+        'serial' => 'TB-99',
+        'customer' => 'Odell Farm',
+        'complaint' => 'floods',
+    ]);
     $this->openJob(['machine' => 'Osier generator', 'complaint' => 'surges']);
 
-    $this->get('/machines?machine=tilby&family=float_pilot_jet')->assertSee('Tilby 46 mower')->assertSee('TB-99')->assertDontSee('Osier');
+    $this->get('/machines?machine=tilby&family=float_pilot_jet')
+        ->assertSee('Tilby 46 mower')
+        ->assertSee('TB-99')
+        ->assertDontSee('Osier');
     $this->get('/machines?machine=TB-9')->assertSee('Tilby 46 mower');
     $this->get('/machines?machine=odell')->assertSee('Tilby 46 mower');
     $this->get('/machines?machine=%25')->assertDontSee('Tilby');
@@ -120,26 +204,68 @@ it('keeps the machine search to those who may take one in', function (): void {
 
 it('carries the diagnosis through export and import', function (): void {
     $job = $this->openJob(['findings' => ['surges' => 'strong']]);
-    $this->enter($job, 'check_answered', ['check' => 'fuel_sample', 'answers' => ['fuel_smells_stale' => 'yes', 'water_in_sample' => 'no']]);
+    $this->enter($job, 'check_answered', [
+        'check' => 'fuel_sample',
+        'answers' => ['fuel_smells_stale' => 'yes', 'water_in_sample' => 'no'],
+    ]);
     $this->enter($job, 'fault_repaired', ['fault' => 'stale_fuel']);
     $file = json_decode((string) $this->get("/jobs/{$job->id}/file")->getContent(), true);
 
-    expect($file['entries'][2]['payload']['answers']['fuel_smells_stale'])->toBe('yes')->and($file['entries'][3]['kind'])->toBe('fault_repaired');
-    $this->get("/jobs/{$job->id}/log")->assertSee('Fuel sample: ')->assertSee('Cured: ');
+    expect($file['entries'][2]['payload']['answers']['fuel_smells_stale'])
+        ->toBe('yes')
+        ->and($file['entries'][3]['kind'])
+        ->toBe('fault_repaired');
+    $this->get("/jobs/{$job->id}/log")
+        ->assertSee('Fuel sample: ')
+        ->assertSee('Cured: ');
 });
 
 it('leads to the carburetor first, by questions or by choosing it', function (): void {
-    $this->get('/jobs/create')->assertOk()->assertSee('Does it sit on the fuel tank')->assertSee('/jobs/create?family=kart_pumper', false);
-    $this->get('/jobs/create?a=1-1-1-0')->assertSee('It is:')->assertSee('/jobs/create?family=cube_opposed', false)->assertSee('Open a job with it');
+    $this->get('/jobs/create')
+        ->assertOk()
+        ->assertSee('Does it sit on the fuel tank')
+        ->assertSee('/jobs/create?family=kart_pumper', false);
+    $this->get('/jobs/create?a=1-1-1-0')
+        ->assertSee('It is:')
+        ->assertSee('/jobs/create?family=cube_opposed', false)
+        ->assertSee('Open a job with it');
 });
 
-it('asks of each family what tells its forms apart, and of the screw only where it must be looked at', function (string $family, string $ask, bool $sense): void {
-    $page = $this->get("/jobs/create?family={$family}")->assertOk()->assertSee($ask);
+it('asks of each family what tells its forms apart, and of the screw only where it must be looked at', function (
+    string $family,
+    string $ask,
+    bool $sense,
+): void {
+    $page = $this->get("/jobs/create?family={$family}")
+        ->assertOk()
+        ->assertSee($ask);
     $sense ? $page->assertSee('Air screw: out is leaner') : $page->assertDontSee('Air screw: out is leaner');
-})->with([['suction_lift', 'How many tubes hang in the tank?', false], ['cube_opposed', 'How do H and L get their fuel?', false], ['float_pilot_jet', 'What is at the pilot jet?', true]]);
+})->with([
+    ['suction_lift', 'How many tubes hang in the tank?', false],
+    ['cube_opposed', 'How do H and L get their fuel?', false],
+    ['float_pilot_jet', 'What is at the pilot jet?', true],
+]);
 
 it('opens no job of a family or a form that is none', function (array $wrong, string $says): void {
-    $this->post('/jobs', [...['client_id' => '6f2a1b9c-0000-4000-8000-000000000001', 'machine' => 'Tilby 46', 'engine' => '160 cc', 'complaint' => 'floods', 'family' => 'cube_opposed', 'variant' => 'dependent'], ...$wrong])->assertSessionHasErrors();
+    $this->post('/jobs', [
+        ...[
+            'client_id' => '6f2a1b9c-0000-4000-8000-000000000001',
+            'machine' => 'Tilby 46',
+            'engine' => '160 cc',
+            'complaint' => 'floods',
+            'family' => 'cube_opposed',
+            'variant' => 'dependent',
+        ],
+        ...$wrong,
+    ])->assertSessionHasErrors();
 
-    expect(session('errors')->first())->toContain($says)->and(Job::query()->count())->toBe(0);
-})->with([[['family' => 'steam'], 'not known here'], [['family' => '../bench/shared'], 'not known here'], [['variant' => 'removable_pilot'], 'removable_pilot'], [['family' => ''], 'family']]);
+    expect(session('errors')->first())
+        ->toContain($says)
+        ->and(Job::query()->count())
+        ->toBe(0);
+})->with([
+    [['family' => 'steam'], 'not known here'],
+    [['family' => '../bench/shared'], 'not known here'],
+    [['variant' => 'removable_pilot'], 'removable_pilot'],
+    [['family' => ''], 'family'],
+]);

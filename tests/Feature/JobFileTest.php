@@ -18,7 +18,9 @@ beforeEach(function (): void {
     $this->enter($this->job, 'speed_read', ['adjuster' => 'idle_mixture', 'turns' => '1 1/2', 'rpm' => '1750']);
     $note = Entry::query()->where('kind', 'note_added')->firstOrFail();
     $this->enter($this->job, 'struck', ['supersedes' => $note->id, 'reason' => 'wrong job']);
-    $this->file = fn (): string => (string) $this->get("/jobs/{$this->job->id}/file")->assertOk()->getContent();
+    $this->file = fn (): string => (string) $this->get("/jobs/{$this->job->id}/file")
+        ->assertOk()
+        ->getContent();
     $this->forget = function (): void {
         DB::statement('alter table entries disable trigger all');
         DB::statement('alter table traces disable trigger all');
@@ -28,7 +30,9 @@ beforeEach(function (): void {
         DB::statement('alter table entries enable trigger all');
         DB::statement('alter table traces enable trigger all');
     };
-    $this->import = fn (string $json) => $this->post('/job-files', ['file' => UploadedFile::fake()->createWithContent('job.json', $json)]);
+    $this->import = fn (string $json) => $this->post('/job-files', [
+        'file' => UploadedFile::fake()->createWithContent('job.json', $json),
+    ]);
 });
 
 it('comes back byte for byte: export, import, export', function (): void {
@@ -36,9 +40,12 @@ it('comes back byte for byte: export, import, export', function (): void {
     ($this->forget)();
     ($this->import)($first)->assertSessionHasNoErrors();
 
-    expect(($this->file)())->toBe($first)
-        ->and(Job::query()->firstOrFail()->log_length)->toBe(6)
-        ->and(Entry::query()->whereNotNull('recorded_by')->count())->toBe(0);
+    expect(($this->file)())
+        ->toBe($first)
+        ->and(Job::query()->firstOrFail()->log_length)
+        ->toBe(6)
+        ->and(Entry::query()->whereNotNull('recorded_by')->count())
+        ->toBe(0);
 });
 
 it('writes a file that its own schema accepts', function (): void {
@@ -60,61 +67,94 @@ it('refuses a file it cannot take, whole, and says where', function (callable $s
     ($this->forget)();
     ($this->import)(is_string($spoiled) ? $spoiled : (string) json_encode($spoiled))->assertSessionHasErrors();
 
-    expect(implode(' ', session('errors')->all()))->toContain($says)
-        ->and(Job::query()->count())->toBe(0)
-        ->and(Entry::query()->count())->toBe(0);
+    expect(implode(' ', session('errors')->all()))
+        ->toContain($says)
+        ->and(Job::query()->count())
+        ->toBe(0)
+        ->and(Entry::query()->count())
+        ->toBe(0);
 })->with([
     'no JSON' => [fn (array $f): string => 'hello', 'not JSON'],
     'other JSON' => [fn (array $f): array => ['a' => 1], 'not a Dusty Jet job file'],
-    'a newer version' => [fn (array $f): array => [...$f, 'version' => 2], 'version 2; this program reads up to version 1'],
+    'a newer version' => [
+        fn (array $f): array => [...$f, 'version' => 2],
+        'version 2; this program reads up to version 1',
+    ],
     'an unknown key' => [fn (array $f): array => [...$f, 'colour' => 'red'], 'colour'],
-    'an unknown key in a payload' => [function (array $f): array {
-        $f['entries'][1]['payload']['colour'] = 'red';
+    'an unknown key in a payload' => [
+        function (array $f): array {
+            $f['entries'][1]['payload']['colour'] = 'red';
 
-        return $f;
-    }, 'entries[1]'],
-    'an entry of no known kind' => [function (array $f): array {
-        $f['entries'][1]['kind'] = 'guessed';
+            return $f;
+        },
+        'entries[1]',
+    ],
+    'an entry of no known kind' => [
+        function (array $f): array {
+            $f['entries'][1]['kind'] = 'guessed';
 
-        return $f;
-    }, 'entries[1].kind'],
-    'a gap in the numbers' => [function (array $f): array {
-        unset($f['entries'][2]);
-        $f['entries'] = array_values($f['entries']);
+            return $f;
+        },
+        'entries[1].kind',
+    ],
+    'a gap in the numbers' => [
+        function (array $f): array {
+            unset($f['entries'][2]);
+            $f['entries'] = array_values($f['entries']);
 
-        return $f;
-    }, 'entries[2].seq'],
+            return $f;
+        },
+        'entries[2].seq',
+    ],
     'a trace that is missing' => [fn (array $f): array => [...$f, 'traces' => []], 'names a trace'],
-    'a trace that goes back in time' => [function (array $f): array {
-        $f['traces'][0]['seconds'][3] = 0;
+    'a trace that goes back in time' => [
+        function (array $f): array {
+            $f['traces'][0]['seconds'][3] = 0;
 
-        return $f;
-    }, 'time goes back'],
-    'a verdict that is none' => [function (array $f): array {
-        $f['entries'][3]['payload']['result']['verdict'] = '';
+            return $f;
+        },
+        'time goes back',
+    ],
+    'a verdict that is none' => [
+        function (array $f): array {
+            $f['entries'][3]['payload']['result']['verdict'] = '';
 
-        return $f;
-    }, 'result.verdict'],
-    'a fit that cannot be drawn' => [function (array $f): array {
-        $f['entries'][3]['payload']['fit']['low'] = ['a'];
+            return $f;
+        },
+        'result.verdict',
+    ],
+    'a fit that cannot be drawn' => [
+        function (array $f): array {
+            $f['entries'][3]['payload']['fit']['low'] = ['a'];
 
-        return $f;
-    }, 'fit.low'],
-    'numbers beyond reason' => [function (array $f): array {
-        $f['entries'][3]['payload']['result']['start_kpa'] = 1e300;
+            return $f;
+        },
+        'fit.low',
+    ],
+    'numbers beyond reason' => [
+        function (array $f): array {
+            $f['entries'][3]['payload']['result']['start_kpa'] = 1e300;
 
-        return $f;
-    }, 'within reason'],
-    'a family nobody knows' => [function (array $f): array {
-        $f['job']['family'] = 'warp_core';
+            return $f;
+        },
+        'within reason',
+    ],
+    'a family nobody knows' => [
+        function (array $f): array {
+            $f['job']['family'] = 'warp_core';
 
-        return $f;
-    }, 'warp_core'],
+            return $f;
+        },
+        'warp_core',
+    ],
     'JSON nested beyond reason' => [fn (array $f): string => str_repeat('[', 5000).str_repeat(']', 5000), 'not JSON'],
 ]);
 
 it('refuses a job that is here already', function (): void {
     ($this->import)(($this->file)())->assertSessionHasErrors();
 
-    expect(session('errors')->first())->toContain('here already')->and(Job::query()->count())->toBe(1);
+    expect(session('errors')->first())
+        ->toContain('here already')
+        ->and(Job::query()->count())
+        ->toBe(1);
 });

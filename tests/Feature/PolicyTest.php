@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Entry;
 use App\Models\Role;
 use App\Policies\JobPolicy;
+use DustyJet\Worksheet\EntryKind;
 use Illuminate\Http\UploadedFile;
 
 it('says who may do what', function (Role $role, bool $mayHandBack): void {
@@ -13,12 +14,22 @@ it('says who may do what', function (Role $role, bool $mayHandBack): void {
     $person = auth()->user();
     $policy = new JobPolicy;
 
-    expect($policy->viewAny($person))->toBeTrue()
-        ->and($policy->view($person, $job))->toBeTrue()
-        ->and($policy->create($person))->toBeTrue()
-        ->and($policy->append($person, $job))->toBeTrue()
-        ->and($policy->handBack($person, $job))->toBe($mayHandBack)
-        ->and($policy->import($person))->toBe($mayHandBack);
+    expect($policy->viewAny($person))
+        ->toBeTrue()
+        ->and($policy->view($person, $job))
+        ->toBeTrue()
+        ->and($policy->create($person))
+        ->toBeTrue()
+        ->and($policy->append($person, $job))
+        ->toBeTrue()
+        ->and($policy->log($person, $job, EntryKind::NoteAdded))
+        ->toBeTrue()
+        ->and($policy->log($person, $job, EntryKind::HandedBack))
+        ->toBe($mayHandBack)
+        ->and($policy->log($person, $job, EntryKind::StaleOverridden))
+        ->toBe($mayHandBack)
+        ->and($policy->import($person))
+        ->toBe($mayHandBack);
 })->with([
     'owner' => [Role::Owner, true],
     'technician' => [Role::Technician, true],
@@ -31,8 +42,7 @@ it('holds the policy on the routes too', function (Role $role, int $status): voi
     $override = $this->enter($job, 'stale_overridden', ['item' => 'needle_hold', 'reason' => 'seen it']);
     $import = $this->post('/job-files', ['file' => UploadedFile::fake()->createWithContent('job.json', '{}')]);
 
-    expect($override->getStatusCode())->toBe($status)
-        ->and($import->getStatusCode())->toBe($status);
+    expect($override->getStatusCode())->toBe($status)->and($import->getStatusCode())->toBe($status);
 })->with([
     'owner' => [Role::Owner, 302],
     'technician' => [Role::Technician, 302],
@@ -52,7 +62,9 @@ it('has no such thing as an unknown kind of entry', function (): void {
     $job = $this->openJob();
 
     $this->enter($job, 'job_deleted')->assertNotFound();
-    $this->enter($job, 'hold_tested', ['trace' => '00000000-0000-4000-8000-000000000001'])->assertSessionHasErrors('trace');
+    $this->enter($job, 'hold_tested', ['trace' => '00000000-0000-4000-8000-000000000001'])->assertSessionHasErrors(
+        'trace',
+    );
 });
 
 it('wants an id and what was seen with every entry', function (): void {
@@ -60,6 +72,9 @@ it('wants an id and what was seen with every entry', function (): void {
     $job = $this->openJob();
 
     $this->post("/jobs/{$job->id}/entries/note_added", ['text' => 'a'])->assertSessionHasErrors(['client_id', 'seen']);
-    $this->post("/jobs/{$job->id}/entries/note_added", ['text' => 'a', 'client_id' => 'x', 'seen' => '-1'])
-        ->assertSessionHasErrors(['client_id', 'seen']);
+    $this->post("/jobs/{$job->id}/entries/note_added", [
+        'text' => 'a',
+        'client_id' => 'x',
+        'seen' => '-1',
+    ])->assertSessionHasErrors(['client_id', 'seen']);
 });

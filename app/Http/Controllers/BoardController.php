@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Responses\PageResponse;
+use App\Models\Bench;
 use App\Models\Job;
 use App\View\Pages\BoardPage;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
 
 final readonly class BoardController
@@ -15,6 +17,6 @@ final readonly class BoardController
     {
         Gate::authorize('viewAny', Job::class);
 
-        return new PageResponse('board.index', BoardPage::now(), 'board');
+        return new PageResponse('board.index', BoardPage::of(Bench::now(), Date::now()), 'board');
     }
 }

@@ -13,9 +13,23 @@ use Illuminate\Http\RedirectResponse;
 
 final readonly class HoldTestController
 {
-    public function store(StoreHoldTestRequest $request, Job $job, #[CurrentUser] Person $by, RecordHoldTest $record): RedirectResponse
-    {
-        $record($job, $by, $request->clientId(), $request->traceId(), $request->trace(), $request->rig(), $request->limits(), $request->wetted(), $request->seen());
+    public function store(
+        StoreHoldTestRequest $request,
+        Job $job,
+        #[CurrentUser] Person $by,
+        RecordHoldTest $record,
+    ): RedirectResponse {
+        $record(
+            $job,
+            $by,
+            $request->clientId(),
+            $request->traceId(),
+            $request->trace(),
+            $request->rig(),
+            $request->limits(),
+            $request->wetted(),
+            $request->seen(),
+        );
 
         return redirect()->route('stations.show', [$job, 'bench-test'], 303);
     }

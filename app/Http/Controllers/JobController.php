@@ -21,19 +21,35 @@ use Illuminate\Support\Facades\Gate;
 
 final readonly class JobController
 {
-    public function create(ShowLibraryRequest $request, Families $families, Catalogue $catalogue, Guide $guide): PageResponse
-    {
+    public function create(
+        ShowLibraryRequest $request,
+        Families $families,
+        Catalogue $catalogue,
+        Guide $guide,
+    ): PageResponse {
         Gate::authorize('create', Job::class);
         $family = $request->family();
 
         return $family === null
             ? new PageResponse('jobs.choose', LibraryPage::forNewJob($catalogue, $guide, $request->chosen()), 'job')
-            : new PageResponse('jobs.create', NewJobPage::of($families->of($family), $catalogue, $request->from() === null ? null : Job::query()->find($request->from())), 'job');
+            : new PageResponse(
+                'jobs.create',
+                NewJobPage::of(
+                    $families->of($family),
+                    $catalogue,
+                    $request->from() === null ? null : Job::query()->find($request->from()),
+                ),
+                'job',
+            );
     }
 
-    public function store(StoreJobRequest $request, #[CurrentUser] Person $by, OpenJob $open): RedirectResponse
-    {
-        $job = $open($by, $request->clientId(), $request->family(), $request->intake(), $request->findings());
+    public function store(
+        StoreJobRequest $request,
+        #[CurrentUser] Person $by,
+        OpenJob $open,
+        Catalogue $catalogue,
+    ): RedirectResponse {
+        $job = $open($by, $request->clientId(), $request->family(), $request->intake($catalogue), $request->findings());
 
         return redirect()->route('stations.show', [$job, $request->opensAt()], 303);
     }

@@ -18,7 +18,10 @@ final readonly class JobFileController
     {
         Gate::authorize('view', $job);
 
-        return new Response($export($job), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"{$job->number}.json\""]);
+        return new Response($export($job), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => "attachment; filename=\"{$job->number}.json\"",
+        ]);
     }
 
     public function store(StoreJobFileRequest $request, ImportJob $import): RedirectResponse

@@ -28,6 +28,8 @@ final readonly class LibraryController
         Gate::authorize('viewAny', Job::class);
         $kind = $catalogue->families[$family] ?? abort(404);
 
-        return view('library.show', ['page' => FamilySheetPage::of($catalogue, $kind, $families->of($kind->id), $request->variant())]);
+        return view('library.show', [
+            'page' => FamilySheetPage::of($catalogue, $kind, $families->of($kind->id), $request->variant()),
+        ]);
     }
 }

@@ -8,6 +8,7 @@ use App\Http\Requests\ShowMachinesRequest;
 use App\Models\Job;
 use App\View\Pages\MachinesPage;
 use Illuminate\Contracts\View\View;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
 
 final readonly class MachineController
@@ -16,6 +17,6 @@ final readonly class MachineController
     {
         Gate::authorize('create', Job::class);
 
-        return view('jobs.machines', ['page' => MachinesPage::of($request->machine(), $request->family())]);
+        return view('jobs.machines', ['page' => MachinesPage::of($request->known(), $request->family(), Date::now())]);
     }
 }

@@ -16,9 +16,22 @@ use Illuminate\Support\Facades\Gate;
 
 final readonly class PhotoController
 {
-    public function store(StorePhotoRequest $request, Job $job, #[CurrentUser] Person $by, RecordPhoto $record): RedirectResponse
-    {
-        $record($job, $by, $request->clientId(), $request->photoId(), $request->picture(), $request->station(), $request->caption(), $request->seen());
+    public function store(
+        StorePhotoRequest $request,
+        Job $job,
+        #[CurrentUser] Person $by,
+        RecordPhoto $record,
+    ): RedirectResponse {
+        $record(
+            $job,
+            $by,
+            $request->clientId(),
+            $request->photoId(),
+            $request->picture(),
+            $request->station(),
+            $request->caption(),
+            $request->seen(),
+        );
 
         return redirect()->route('stations.show', [$job, $request->station()], 303);
     }
@@ -28,6 +41,10 @@ final readonly class PhotoController
         Gate::authorize('view', $job);
         abort_unless($photo->job_id === $job->id, 404);
 
-        return response($photo->jpeg(), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable', 'Content-Disposition' => 'inline; filename="photo.jpg"']);
+        return response($photo->jpeg(), 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+            'Content-Disposition' => 'inline; filename="photo.jpg"',
+        ]);
     }
 }

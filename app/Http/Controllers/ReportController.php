@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Responses\PageResponse;
 use App\Models\Job;
+use App\Models\Shop;
+use App\Models\StationRecords;
 use App\View\Pages\ReportPage;
 use DustyJet\Carburetor\Families;
 use Illuminate\Support\Facades\Gate;
@@ -15,7 +17,9 @@ final readonly class ReportController
     public function show(Job $job, Families $families): PageResponse
     {
         Gate::authorize('view', $job);
+        $sheet = $job->worksheet($families);
+        $page = ReportPage::of($job, $sheet, StationRecords::ofReport($sheet)->trace, Shop::name());
 
-        return new PageResponse('reports.show', ReportPage::of($job, $job->worksheet($families)), 'report');
+        return new PageResponse('reports.show', $page, 'report');
     }
 }

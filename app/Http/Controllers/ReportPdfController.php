@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Responses\PdfResponse;
 use App\Models\Job;
+use App\Models\Shop;
+use App\Models\StationRecords;
 use App\View\Pages\ReportPage;
 use DustyJet\Carburetor\Families;
 use Illuminate\Support\Facades\Gate;
@@ -15,7 +17,9 @@ final readonly class ReportPdfController
     public function show(Job $job, Families $families): PdfResponse
     {
         Gate::authorize('view', $job);
+        $sheet = $job->worksheet($families);
+        $page = ReportPage::of($job, $sheet, StationRecords::ofReport($sheet)->trace, Shop::name());
 
-        return new PdfResponse('reports.pdf', ReportPage::of($job, $job->worksheet($families)), $job->number);
+        return new PdfResponse('reports.pdf', $page, $job->number);
     }
 }

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SignInRequest;
 use App\Http\Responses\PageResponse;
+use App\Models\Person;
+use App\Models\Shop;
 use App\View\Pages\SignInPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -16,13 +18,15 @@ final readonly class SessionController
 {
     public function create(): PageResponse
     {
-        return new PageResponse('sessions.create', SignInPage::now(), 'sign-in');
+        return new PageResponse('sessions.create', SignInPage::of(Shop::name(), Person::ofTheDemo()), 'sign-in');
     }
 
     /** @throws ValidationException If name and password do not match. */
     public function store(SignInRequest $request): RedirectResponse
     {
-        Auth::attempt($request->credentials()) || throw ValidationException::withMessages(['name' => 'That name and password do not match.']);
+        Auth::attempt($request->credentials()) || throw ValidationException::withMessages([
+            'name' => 'That name and password do not match.',
+        ]);
         $request->session()->regenerate();
 
         return redirect()->intended('/');

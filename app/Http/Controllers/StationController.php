@@ -6,9 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ShowStationRequest;
 use App\Http\Responses\PageResponse;
+use App\Knowledge\Diagnoses;
 use App\Models\Job;
 use App\Models\Person;
+use App\Models\StationRecords;
 use App\View\Pages\SheetPage;
+use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Catalogue;
@@ -17,10 +20,21 @@ use Illuminate\Support\Facades\Gate;
 
 final readonly class StationController
 {
-    public function show(ShowStationRequest $request, Job $job, Station $station, Families $families, Catalogue $catalogue, #[CurrentUser] Person $by): PageResponse
-    {
+    public function show(
+        ShowStationRequest $request,
+        Job $job,
+        Station $station,
+        Families $families,
+        Catalogue $catalogue,
+        Diagnoses $diagnoses,
+        #[CurrentUser] Person $by,
+    ): PageResponse {
         Gate::authorize('view', $job);
+        $sheet = $job->worksheet($families);
+        $records = StationRecords::of($job, $sheet, $station);
+        $view = new SheetView($job, $sheet, $station, $records, $catalogue, $diagnoses);
+        $page = SheetPage::of($view, $request->screw(), $request->look(), $by->coached);
 
-        return new PageResponse('jobs.show', SheetPage::of($job, $job->worksheet($families), $catalogue, $station, $request->screw(), $request->look(), $by->coached), 'job');
+        return new PageResponse('jobs.show', $page, 'job');
     }
 }

@@ -17,7 +17,7 @@ final readonly class SecurityHeaders
         $nonce = Vite::useCspNonce();
         $response = $next($request);
         $response->headers->add([
-            'Content-Security-Policy' => "default-src 'none'; script-src 'nonce-{$nonce}'; style-src 'self' 'nonce-{$nonce}'; img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'; manifest-src 'self'",
+            'Content-Security-Policy' => self::contentPolicy($nonce),
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'same-origin',
             'Cross-Origin-Opener-Policy' => 'same-origin',
@@ -25,5 +25,21 @@ final readonly class SecurityHeaders
         ]);
 
         return $response;
+    }
+
+    private static function contentPolicy(string $nonce): string
+    {
+        return implode('; ', [
+            "default-src 'none'",
+            "script-src 'nonce-{$nonce}'",
+            "style-src 'self' 'nonce-{$nonce}'",
+            "img-src 'self' data:",
+            "font-src 'self'",
+            "connect-src 'self'",
+            "form-action 'self'",
+            "base-uri 'none'",
+            "frame-ancestors 'none'",
+            "manifest-src 'self'",
+        ]);
     }
 }

@@ -7,7 +7,10 @@ namespace App\Http\Requests;
 use App\Models\Job;
 use Ramsey\Uuid\Uuid;
 
-/** What every request that adds to a job's log carries: an id its client made, and how much of the log its author has seen. */
+/**
+ * What every request that adds to a job's log carries: an id its client made, and how much of the log its author has
+ * seen.
+ */
 trait AppendsToLog
 {
     public function authorize(): bool

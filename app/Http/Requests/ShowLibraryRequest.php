@@ -20,7 +20,9 @@ final class ShowLibraryRequest extends FormRequest
     {
         $path = $this->query('a');
 
-        return is_string($path) && preg_match('~^\d{1,2}(?:-\d{1,2}){0,9}$~', $path) === 1 ? array_map(intval(...), explode('-', $path)) : [];
+        return is_string($path) && preg_match('~^\d{1,2}(?:-\d{1,2}){0,9}$~', $path) === 1
+            ? array_map(intval(...), explode('-', $path))
+            : [];
     }
 
     public function family(): ?string

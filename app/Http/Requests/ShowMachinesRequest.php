@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Job;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class ShowMachinesRequest extends FormRequest
 {
+    private const FROM_LETTERS = 2;
+
+    private const MOST_JOBS = 40;
+
+    private const LONGEST = 60;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -22,11 +29,20 @@ final class ShowMachinesRequest extends FormRequest
         return is_string($family) ? $family : '';
     }
 
+    /** @return list<Job>|null jobs of machines like what is typed, newest first; null while that is too little */
+    public function known(): ?array
+    {
+        $typed = $this->machine();
+        $isEnough = mb_strlen($typed) >= self::FROM_LETTERS;
+
+        return $isEnough ? array_values(Job::ofMachinesLike($typed, self::MOST_JOBS)->all()) : null;
+    }
+
     /** What is typed of a machine, its serial number or its owner. */
-    public function machine(): string
+    private function machine(): string
     {
         $typed = $this->query('machine');
 
-        return is_string($typed) ? mb_substr(trim(mb_scrub(str_replace("\0", '', $typed))), 0, 60) : '';
+        return is_string($typed) ? mb_substr(trim(mb_scrub(str_replace("\0", '', $typed))), 0, self::LONGEST) : '';
     }
 }

@@ -48,7 +48,13 @@ final class StoreHoldTestRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['reference_ml.required_with' => 'Measuring the rig needs the reference volume and both readings.', 'rig_before.required_with' => 'Measuring the rig needs the gauge before the reference volume is opened.', 'rig_after.required_with' => 'Measuring the rig needs the gauge after the reference volume is opened.', 'readings.required_without' => 'Type the readings, tap them in against the clock, or choose a file.', 'file.max' => 'The file is larger than 8 MB. A hold test is far smaller: is this the right file?'];
+        return [
+            'reference_ml.required_with' => 'Measuring the rig needs the reference volume and both readings.',
+            'rig_before.required_with' => 'Measuring the rig needs the gauge before the reference volume is opened.',
+            'rig_after.required_with' => 'Measuring the rig needs the gauge after the reference volume is opened.',
+            'readings.required_without' => 'Type the readings, tap them in against the clock, or choose a file.',
+            'file.max' => 'The file is larger than 8 MB. A hold test is far smaller: is this the right file?',
+        ];
     }
 
     /** The trace's id follows from the entry's, so a resent request names the same one. */
@@ -64,10 +70,18 @@ final class StoreHoldTestRequest extends FormRequest
         $step = $this->filled('step') && $this->float('step') > 0.0 ? $this->float('step') : null;
         $file = $this->file('file');
         if ($file instanceof UploadedFile) {
-            return TraceCsv::parse($file->getContent(), $step === null ? null : $step * $unit->pascals() / PressureUnit::Psi->pascals());
+            return TraceCsv::parse(
+                $file->getContent(),
+                $step === null ? null : ($step * $unit->pascals()) / PressureUnit::Psi->pascals(),
+            );
         }
 
-        return TraceCsv::typed($this->string('readings')->toString(), $unit, $this->string('method')->toString() === 'vacuum', $step);
+        return TraceCsv::typed(
+            $this->string('readings')->toString(),
+            $unit,
+            $this->string('method')->toString() === 'vacuum',
+            $step,
+        );
     }
 
     /** The rig as measured by a reference volume, or as typed. */
@@ -75,10 +89,20 @@ final class StoreHoldTestRequest extends FormRequest
     {
         if ($this->filled('reference_ml')) {
             $unit = PressureUnit::from($this->string('unit')->toString());
-            $gauge = static fn (float $v): GaugePressure => GaugePressure::ofKilopascals($v * $unit->pascals() / 1000.0);
-            $step = $this->filled('step') && $this->float('step') > 0.0 ? $gauge($this->float('step')) : GaugePressure::ofPsi(self::READ_TO_PSI);
+            $gauge = static fn (float $v): GaugePressure => GaugePressure::ofKilopascals(
+                ($v * $unit->pascals()) / 1000.0,
+            );
+            $step
+                = $this->filled('step') && $this->float('step') > 0.0
+                    ? $gauge($this->float('step'))
+                    : GaugePressure::ofPsi(self::READ_TO_PSI);
 
-            return Rig::measuredBy(Volume::ofMillilitres($this->float('reference_ml')), $gauge($this->float('rig_before')), $gauge($this->float('rig_after')), $step);
+            return Rig::measuredBy(
+                Volume::ofMillilitres($this->float('reference_ml')),
+                $gauge($this->float('rig_before')),
+                $gauge($this->float('rig_after')),
+                $step,
+            );
         }
 
         return new Rig(Volume::ofMillilitres($this->float('volume_ml')), $this->float('volume_u_percent') / 100.0);

@@ -24,7 +24,10 @@ final class StoreJobFileRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.required' => 'Choose a job file to import.', 'file.max' => 'The file is larger than 19 MB. A job file, photos and all, is smaller.'];
+        return [
+            'file.required' => 'Choose a job file to import.',
+            'file.max' => 'The file is larger than 19 MB. A job file, photos and all, is smaller.',
+        ];
     }
 
     public function contents(): string

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Requests\Typed\TypedShape;
 use App\Models\Job;
 use DustyJet\Diagnosis\Catalogue;
+use DustyJet\Worksheet\Intake\IntakeTaken;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\Date;
 
+/** An intake with its complaints ticked: the ticks are answers of their own, and stand in the complaint in words. */
 final class StoreJobRequest extends FormRequest
 {
+    private const LONGEST_COMPLAINT = 1000;
+
     public function authorize(): bool
     {
         return $this->user()?->can('create', Job::class) === true;
@@ -19,32 +23,22 @@ final class StoreJobRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return self::intakeRules() + ['client_id' => ['required', 'uuid'], 'family' => ['required', 'string', 'max:40']];
-    }
-
-    /** @return array<string, list<string>> */
-    public static function intakeRules(): array
-    {
         return [
-            'machine' => ['required', 'string', 'max:120'],
-            'engine' => ['required', 'string', 'max:120'],
-            'serial' => ['nullable', 'string', 'max:60'],
-            'customer' => ['nullable', 'string', 'max:120'],
+            ...$this->typed()->rules(),
             'findings' => ['array', 'max:30'],
             'findings.*' => ['nullable', 'in:yes,some,strong'],
             'complaint' => ['nullable', 'string', 'max:600', 'required_without:findings'],
-            'variant' => ['required', 'string', 'max:40'],
-            'idle_sense' => ['nullable', 'in:fuel,air'],
-            'stored_days' => ['nullable', 'integer', 'min:0', 'max:20000'],
-            'fuel_age_days' => ['nullable', 'integer', 'min:0', 'max:20000'],
-            'promised_at' => ['nullable', 'date', 'after:2000-01-01', 'before:2100-01-01'],
+            'client_id' => ['required', 'uuid'],
+            'family' => ['required', 'string', 'max:40'],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['complaint.required_without' => 'Tick a complaint, or write it in the customer\'s words.', 'machine.required' => 'Name the machine, as the customer would.', 'engine.required' => 'Say which engine it is.'];
+        $messages = $this->typed()->messages();
+
+        return [...$messages, 'complaint.required_without' => $messages['complaint.required']];
     }
 
     public function clientId(): string
@@ -58,20 +52,29 @@ final class StoreJobRequest extends FormRequest
     }
 
     /** @return array<string, mixed> the payload of an intake entry */
-    public function intake(): array
+    public function intake(Catalogue $catalogue): array
     {
-        $words = array_map(fn (string $finding): string => mb_strtolower($this->catalogue()->findings[$finding]->ask ?? ''), array_keys($this->findings()));
-        $payload = self::payload($this);
-        $said = is_string($payload['complaint'] ?? null) ? $payload['complaint'] : '';
-        $payload['complaint'] = mb_substr(implode('. ', array_filter([ucfirst(implode(', ', array_filter($words))), $said], static fn (string $s): bool => $s !== '')), 0, 1000);
+        $ticked = array_map(
+            static fn (string $finding): string => mb_strtolower($catalogue->findings[$finding]->ask ?? ''),
+            array_keys($this->findings()),
+        );
+        $said = [ucfirst(implode(', ', array_filter($ticked))), trim($this->string('complaint')->toString())];
+        $complaint = implode('. ', array_filter($said, static fn (string $s): bool => $s !== ''));
 
-        return $payload;
+        return [...$this->typed()->payload($this), 'complaint' => mb_substr($complaint, 0, self::LONGEST_COMPLAINT)];
     }
 
     /** @return array<string, string> answers to complaints, by finding */
     public function findings(): array
     {
-        return array_filter((array) $this->input('findings', []), static fn (mixed $v, mixed $k): bool => is_string($v) && $v !== '' && is_string($k), ARRAY_FILTER_USE_BOTH);
+        $said = [];
+        foreach ((array) $this->input('findings', []) as $finding => $answer) {
+            if (is_string($finding) && is_string($answer) && $answer !== '') {
+                $said[$finding] = $answer;
+            }
+        }
+
+        return $said;
     }
 
     /** Where the new job opens: where its suspects are, if it has any. */
@@ -80,28 +83,8 @@ final class StoreJobRequest extends FormRequest
         return $this->findings() === [] ? 'as-found' : 'intake';
     }
 
-    private function catalogue(): Catalogue
+    private function typed(): TypedShape
     {
-        return app(Catalogue::class);
-    }
-
-    /** @return array<string, mixed> */
-    public static function payload(FormRequest $request): array
-    {
-        $text = static fn (string $name): ?string => $request->filled($name) ? trim($request->string($name)->toString()) : null;
-        $days = static fn (string $name): ?int => $request->filled($name) ? $request->integer($name) : null;
-
-        return array_filter([
-            'machine' => $text('machine'),
-            'engine' => $text('engine'),
-            'serial' => $text('serial'),
-            'customer' => $text('customer'),
-            'complaint' => $text('complaint'),
-            'variant' => $text('variant'),
-            'idle_sense' => $text('idle_sense') ?? 'fuel',
-            'stored_days' => $days('stored_days'),
-            'fuel_age_days' => $days('fuel_age_days'),
-            'promised_at' => $request->filled('promised_at') ? Date::parse($request->string('promised_at')->toString())->utc()->format(DATE_ATOM) : null,
-        ], static fn (mixed $v): bool => $v !== null);
+        return new TypedShape(IntakeTaken::shape());
     }
 }

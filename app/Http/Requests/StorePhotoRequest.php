@@ -30,7 +30,11 @@ final class StorePhotoRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['photo.required' => 'Take or choose a photo first.', 'photo.max' => 'The photo is larger than 9.5 MB. Take it with fewer pixels.', 'photo.uploaded' => 'The photo did not arrive whole, or is larger than 9.5 MB.'];
+        return [
+            'photo.required' => 'Take or choose a photo first.',
+            'photo.max' => 'The photo is larger than 9.5 MB. Take it with fewer pixels.',
+            'photo.uploaded' => 'The photo did not arrive whole, or is larger than 9.5 MB.',
+        ];
     }
 
     public function photoId(): string
@@ -43,7 +47,9 @@ final class StorePhotoRequest extends FormRequest
     {
         $file = $this->file('photo');
 
-        return $file instanceof UploadedFile ? Photograph::fromBytes($file->getContent()) : throw PhotoRejected::notAPicture();
+        return $file instanceof UploadedFile
+            ? Photograph::fromBytes($file->getContent())
+            : throw PhotoRejected::notAPicture();
     }
 
     public function station(): string

@@ -7,11 +7,11 @@ namespace App\Http\Responses;
 use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\View\View;
 
 /** One view, printed whole for a page load and in part for htmx. */
 final readonly class PageResponse implements Responsable
 {
+    /** @param  view-string  $view */
     public function __construct(private string $view, private object $page, private string $fragment)
     {
     }
@@ -20,8 +20,10 @@ final readonly class PageResponse implements Responsable
     public function toResponse($request): Response
     {
         $view = view($this->view, ['page' => $this->page]);
-        \assert($view instanceof View);
-        $html = $request->hasHeader('HX-Request') && ! $request->hasHeader('HX-History-Restore-Request') ? $view->fragment($this->fragment) : $view->render();
+        $html
+            = $request->hasHeader('HX-Request') && ! $request->hasHeader('HX-History-Restore-Request')
+                ? $view->fragment($this->fragment)
+                : $view->render();
 
         return new Response($html, 200, ['Vary' => 'HX-Request', 'Cache-Control' => 'no-store']);
     }

@@ -9,11 +9,11 @@ use Dompdf\Options;
 use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\View\View;
 
 /** A view printed on A4 or letter; nothing is fetched while printing. */
 final readonly class PdfResponse implements Responsable
 {
+    /** @param  view-string  $view */
     public function __construct(private string $view, private object $page, private string $name)
     {
     }
@@ -22,12 +22,23 @@ final readonly class PdfResponse implements Responsable
     public function toResponse($request): Response
     {
         $view = view($this->view, ['page' => $this->page]);
-        \assert($view instanceof View);
-        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'tempDir' => storage_path('framework/cache'), 'fontDir' => storage_path('framework/cache'), 'fontCache' => storage_path('framework/cache')]));
+        $pdf = new Dompdf(
+            new Options([
+                'isRemoteEnabled' => false,
+                'isPhpEnabled' => false,
+                'defaultFont' => 'DejaVu Sans',
+                'tempDir' => storage_path('framework/cache'),
+                'fontDir' => storage_path('framework/cache'),
+                'fontCache' => storage_path('framework/cache'),
+            ]),
+        );
         $pdf->loadHtml($view->render(), 'UTF-8');
         $pdf->setPaper('letter');
         $pdf->render();
 
-        return new Response((string) $pdf->output(), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.preg_replace('~[^A-Za-z0-9-]~', '', $this->name).'.pdf"']);
+        return new Response((string) $pdf->output(), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="'.preg_replace('~[^A-Za-z0-9-]~', '', $this->name).'.pdf"',
+        ]);
     }
 }

@@ -20,24 +20,42 @@ final readonly class RejectedResponse
 
     public static function forValidation(ValidationException $exception, Request $request): Response
     {
-        return self::answer($exception->errors(), $request, $exception->status);
+        return self::answer(self::said($exception), $request, $exception->status);
     }
 
-    /** @param  array<array-key, mixed>  $errors */
+    /** @param  array<string, array<string>>  $errors */
     private static function answer(array $errors, Request $request, int $status): Response
     {
         if ($request->expectsJson()) {
             return response()->json(['errors' => $errors], $status);
         }
         if ($request->hasHeader('HX-Request')) {
-            $html = view('components.forms.errors', ['messages' => array_merge(...array_values(array_map(static fn (mixed $m): array => (array) $m, $errors)))])->render();
+            $html = view('components.forms.errors', [
+                'messages' => array_merge(...array_values($errors)),
+            ])->render();
 
             return response($html, $status, ['HX-Retarget' => '#errors', 'HX-Reswap' => 'innerHTML']);
         }
         if ($request->isMethod('GET')) {
-            return response()->view('errors.rejected', ['errors' => (new ViewErrorBag)->put('default', new MessageBag($errors))], $status);
+            return response()->view(
+                'errors.rejected',
+                ['errors' => (new ViewErrorBag)->put('default', new MessageBag($errors))],
+                $status,
+            );
         }
 
-        return redirect()->back(302, [], '/')->withInput($request->except(['password', 'file']))->withErrors(new MessageBag($errors));
+        return redirect()
+            ->back(302, [], '/')
+            ->withInput($request->except(['password', 'file']))
+            ->withErrors(new MessageBag($errors));
+    }
+
+    /** @return array<string, array<string>> messages by field */
+    private static function said(ValidationException $exception): array
+    {
+        /** @var array<string, array<string>> $errors as Laravel's validator gives them */
+        $errors = $exception->errors();
+
+        return $errors;
     }
 }

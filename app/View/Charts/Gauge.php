@@ -5,10 +5,19 @@ declare(strict_types=1);
 namespace App\View\Charts;
 
 use App\View\Numbers;
+use DustyJet\Carburetor\Card;
+use DustyJet\Quantity\PressureUnit;
+use DustyJet\Worksheet\BenchTest\HoldRecord;
 
-/** A dial gauge over 270 degrees. Pressure in psi with kPa inside, vacuum in inHg with kPa inside. View box 8 6 224 226. */
+/**
+ * A dial gauge over 270 degrees. Pressure in psi with kPa inside, vacuum in inHg with kPa inside. View box 8 6 224
+ * 226.
+ */
 final readonly class Gauge
 {
+    /** Where a vacuum test starts. From memory. */
+    private const VACUUM_TARGET_INHG = 15.0;
+
     /**
      * @param  list<array{path: string, major: bool}>  $ticks
      * @param  list<array{text: string, x: float, y: float}>  $numbers
@@ -29,15 +38,28 @@ final readonly class Gauge
     ) {
     }
 
-    /** @param  float  $reading in the gauge's unit */
-    public static function of(bool $isVacuum, float $reading, ?float $start, float $target, ?float $stop): self
+    /** As it stood when a hold test ended; at rest when there was none. */
+    public static function of(?HoldRecord $hold, Card $card): self
     {
+        $isVacuum = $hold?->setup->isVacuum === true;
+        $unit = Numbers::gaugeUnit($isVacuum);
+        $course = $hold?->outcome->course;
+        $reading = abs($course->endKpa ?? 0.0) / $unit->kilopascals();
+        $start = $course === null ? null : abs($course->startKpa) / $unit->kilopascals();
+
+        return $isVacuum
+            ? self::showing($unit, $reading, $start, self::VACUUM_TARGET_INHG, null)
+            : self::showing($unit, $reading, $start, $card->test->inPsi(), $card->stop->inPsi());
+    }
+
+    /** Reading, start, target and stop in the unit of the gauge. */
+    public static function showing(PressureUnit $unit, float $reading, ?float $start, float $target, ?float $stop): self
+    {
+        $isVacuum = $unit === PressureUnit::InchOfMercury;
         $full = $isVacuum ? 30.0 : 10.0;
-        $unit = $isVacuum ? 'inHg' : 'psi';
-        $stopSaid = $stop === null ? '' : ', danger above '.Numbers::plain($stop, 0).' psi';
 
         return new self(
-            unit: $unit,
+            unit: $unit->symbol(),
             full: $full,
             pointerDegrees: self::degrees($reading, $full),
             startDegrees: $start === null ? null : self::degrees($start, $full),
@@ -46,9 +68,19 @@ final readonly class Gauge
             hazardArc: $stop === null ? '' : self::arc(91.0, $stop, $full, $full),
             ticks: self::ticks($full),
             numbers: self::numbers($full),
-            inner: self::inner($full, $isVacuum ? 3.386389 : 6.894757, $isVacuum ? 25 : 20),
-            label: ($isVacuum ? 'Vacuum' : 'Pressure').' gauge, '.Numbers::plain($reading, 2)." {$unit}, target ".Numbers::plain($target, 0)." {$unit}{$stopSaid}",
+            inner: self::inner($full, $unit->kilopascals(), $isVacuum ? 25 : 20),
+            label: self::label($unit, $reading, $target, $stop),
         );
+    }
+
+    private static function label(PressureUnit $unit, float $reading, float $target, ?float $stop): string
+    {
+        $kind = $unit === PressureUnit::InchOfMercury ? 'Vacuum' : 'Pressure';
+        $now = Numbers::plain($reading, 2)." {$unit->symbol()}";
+        $wanted = Numbers::plain($target, 0)." {$unit->symbol()}";
+        $danger = $stop === null ? '' : ', danger above '.Numbers::plain($stop, 0).' psi';
+
+        return "{$kind} gauge, {$now}, target {$wanted}{$danger}";
     }
 
     private static function degrees(float $value, float $full): float
@@ -78,8 +110,8 @@ final readonly class Gauge
         $ticks = [];
         for ($i = 0; $i <= 50; $i++) {
             $major = $i % 10 === 0 || ($full <= 10.0 && $i % 5 === 0);
-            [$ax, $ay] = self::point(96.0, $full * $i / 50, $full);
-            [$bx, $by] = self::point($major ? 82.0 : 90.0, $full * $i / 50, $full);
+            [$ax, $ay] = self::point(96.0, ($full * $i) / 50, $full);
+            [$bx, $by] = self::point($major ? 82.0 : 90.0, ($full * $i) / 50, $full);
             $ticks[] = ['path' => sprintf('M%.2f %.2fL%.2f %.2f', $ax, $ay, $bx, $by), 'major' => $major];
         }
 
@@ -91,8 +123,8 @@ final readonly class Gauge
     {
         $numbers = [];
         for ($i = 0; $i <= 5; $i++) {
-            [$x, $y] = self::point(69.0, $full * $i / 5, $full);
-            $numbers[] = ['text' => (string) (int) ($full * $i / 5), 'x' => $x, 'y' => $y + 6.0];
+            [$x, $y] = self::point(69.0, ($full * $i) / 5, $full);
+            $numbers[] = ['text' => (string) (int) (($full * $i) / 5), 'x' => $x, 'y' => $y + 6.0];
         }
 
         return $numbers;
@@ -106,7 +138,12 @@ final readonly class Gauge
             [$ax, $ay] = self::point(51.0, $kpa / $kilopascals, $full);
             [$bx, $by] = self::point(44.0, $kpa / $kilopascals, $full);
             [$x, $y] = self::point(34.0, $kpa / $kilopascals, $full);
-            $marks[] = ['path' => sprintf('M%.2f %.2fL%.2f %.2f', $ax, $ay, $bx, $by), 'text' => (string) $kpa, 'x' => $x, 'y' => $y + 4.5];
+            $marks[] = [
+                'path' => sprintf('M%.2f %.2fL%.2f %.2f', $ax, $ay, $bx, $by),
+                'text' => (string) $kpa,
+                'x' => $x,
+                'y' => $y + 4.5,
+            ];
         }
 
         return $marks;

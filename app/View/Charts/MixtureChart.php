@@ -5,17 +5,14 @@ declare(strict_types=1);
 namespace App\View\Charts;
 
 use App\View\Numbers;
+use DustyJet\Mixture\MixtureReading;
 use DustyJet\Mixture\MixtureResult;
 use DustyJet\Quantity\Turns;
-use DustyJet\Worksheet\AdjusterState;
+use DustyJet\Worksheet\Screws\AdjusterState;
 
 /** Speed over screw position. Lean is always left: for an air screw the turns run backward. View box 936 x 240. */
 final readonly class MixtureChart
 {
-    public const WIDTH = 936;
-
-    public const HEIGHT = 240;
-
     private const LEFT = 62.0;
 
     private const RIGHT = 920.0;
@@ -28,7 +25,7 @@ final readonly class MixtureChart
      * @param  list<array{x: float, y: float, now: bool, label: string}>  $points
      * @param  list<array{y: float, text: string}>  $levels
      * @param  list<array{x: float, text: string, quarter: bool, whole: bool}>  $turns
-     * @param  array{y: float, height: float}  $band
+     * @param  array{y: float, height: float}  $band of speeds wanted
      * @param  list<array{turns: string, rpm: string}>  $table
      */
     private function __construct(
@@ -36,77 +33,107 @@ final readonly class MixtureChart
         public string $curve,
         public array $levels,
         public array $turns,
+        public array $band,
         public ?float $leanEdge,
         public ?float $richEdge,
-        public array $band,
-        public ?float $peakX,
-        public ?float $peakY,
-        public float $peakLabelY,
-        public string $peakText,
-        public ?float $nextX,
-        public string $nextText,
-        public ?float $bookX,
-        public ?float $foundX,
+        public ?MixturePeak $peak,
+        public MixtureMarks $marks,
         public array $table,
         public string $label,
     ) {
     }
 
-    /** @param  array{0: float, 1: float}  $band of speeds wanted */
+    /** @param  array{0: float, 1: float}  $band of speeds wanted, rpm */
     public static function of(AdjusterState $state, ?MixtureResult $result, array $band): self
     {
-        $turns = array_map(static fn ($r): float => $r->turns->inTurns(), $state->readings);
-        $rpm = array_map(static fn ($r): float => $r->speed->inRpm(), $state->readings);
-        $book = $state->adjuster->baseline->inTurns();
-        $from = floor((min([...$turns, $book]) - 0.3) * 4.0) / 4.0;
-        $to = ceil((max([...$turns, $book]) + 0.3) * 4.0) / 4.0;
-        $from = max(0.0, $from);
-        $low = floor((min([...$rpm, $band[0]]) - 40.0) / 100.0) * 100.0;
-        $high = ceil((max([...$rpm, $band[1]]) + 40.0) / 100.0) * 100.0;
-        $outIsRicher = $state->adjuster->sense->outIsRicher();
-        $x = static fn (float $t): float => round(self::LEFT + (self::RIGHT - self::LEFT) * ($outIsRicher ? ($t - $from) / ($to - $from) : ($to - $t) / ($to - $from)), 1);
-        $y = static fn (float $r): float => round(self::BOTTOM - (self::BOTTOM - self::TOP) * max(-0.05, min(1.05, ($r - $low) / ($high - $low))), 1);
-        $inside = static fn (?float $t): ?float => $t === null || $t < $from || $t > $to ? null : $x($t);
-        $curve = $result === null ? [] : array_filter($result->curve, static fn (array $p): bool => $p[1] >= $low);
-        $next = $result === null ? null : $result->nextTurns ?? $result->recommendedTurns;
-        $isDone = $result !== null && $result->done;
-        $last = count($turns) - 1;
+        $range = MixtureRange::of($state, $band);
+        $x = $state->adjuster->sense->outIsRicher()
+            ? Scale::between($range->fromTurns, $range->toTurns, self::LEFT, self::RIGHT)
+            : Scale::between($range->toTurns, $range->fromTurns, self::LEFT, self::RIGHT);
+        $y = Scale::between($range->lowRpm, $range->highRpm, self::BOTTOM, self::TOP, beyond: 0.05);
 
         return new self(
-            points: array_map(static fn (float $t, float $r, int $i): array => ['x' => $x($t), 'y' => $y($r), 'now' => $i === $last, 'label' => 'now '.Numbers::turns(Turns::nearestTo($t))], $turns, $rpm, array_keys($turns)),
-            curve: $curve === [] ? '' : 'M'.implode('L', array_map(static fn (array $p): string => $x($p[0]).' '.$y($p[1]), $curve)),
-            levels: array_map(static fn (float $v): array => ['y' => $y($v), 'text' => Numbers::rpm($v)], range($low, $high, ($high - $low) > 800 ? 200.0 : 100.0)),
-            turns: self::axis($from, $to, $x),
-            leanEdge: $inside($result?->leanEdgeTurns),
-            richEdge: $inside($result?->richEdgeTurns),
-            band: ['y' => $y($band[1]), 'height' => max(1.0, $y($band[0]) - $y($band[1]))],
-            peakX: $inside($result?->peakTurns),
-            peakY: $result?->peakRpm === null ? null : $y($result->peakRpm),
-            peakLabelY: $result?->peakRpm === null ? 0.0 : max(22.0, $y($result->peakRpm) - 18.0),
-            peakText: $result?->peakRpm === null ? '' : 'fastest '.Numbers::rpm($result->peakRpm),
-            nextX: $inside($next),
-            nextText: $next === null ? '' : ($isDone ? 'leave at ' : 'next ').Numbers::turns(Turns::nearestEighthTo($next)),
-            bookX: $inside($book),
-            foundX: $inside($state->found?->inTurns()),
-            table: array_map(static fn ($r): array => ['turns' => Numbers::turns($r->turns), 'rpm' => Numbers::rpm($r->speed->inRpm())], $state->readings),
-            label: "Idle rpm against {$state->adjuster->name}, ".count($turns).' readings'.($result?->peakTurns === null ? ', no peak between them yet' : ', fastest near '.Turns::nearestEighthTo($result->peakTurns)),
+            points: self::points($state, $x, $y),
+            curve: self::curve($result, $range->lowRpm, $x, $y),
+            levels: self::levels($range, $y),
+            turns: self::axis($range, $x),
+            band: ['y' => $y->at($band[1]), 'height' => max(1.0, $y->at($band[0]) - $y->at($band[1]))],
+            leanEdge: $x->inside($result?->edges->leanTurns),
+            richEdge: $x->inside($result?->edges->richTurns),
+            peak: MixturePeak::of($result, $x, $y),
+            marks: MixtureMarks::of($state, $result, $x),
+            table: self::table($state),
+            label: self::label($state, $result),
         );
     }
 
-    /**
-     * @param  callable(float): float  $x
-     *
-     * @return list<array{x: float, text: string, quarter: bool, whole: bool}>
-     */
-    private static function axis(float $from, float $to, callable $x): array
+    /** @return list<array{x: float, y: float, now: bool, label: string}> */
+    private static function points(AdjusterState $state, Scale $x, Scale $y): array
+    {
+        $last = count($state->readings) - 1;
+
+        return array_map(static fn (MixtureReading $r, int $i): array => [
+            'x' => $x->at($r->turns->inTurns()),
+            'y' => $y->at($r->speed->inRpm()),
+            'now' => $i === $last,
+            'label' => 'now '.Numbers::turns($r->turns),
+        ], $state->readings, array_keys($state->readings));
+    }
+
+    private static function curve(?MixtureResult $result, float $lowRpm, Scale $x, Scale $y): string
+    {
+        $points = [];
+        foreach ($result->curve ?? [] as [$turns, $rpm]) {
+            if ($rpm >= $lowRpm) {
+                $points[] = "{$x->at($turns)} {$y->at($rpm)}";
+            }
+        }
+
+        return $points === [] ? '' : 'M'.implode('L', $points);
+    }
+
+    /** @return list<array{y: float, text: string}> */
+    private static function levels(MixtureRange $range, Scale $y): array
+    {
+        $step = $range->highRpm - $range->lowRpm > 800 ? 200.0 : 100.0;
+        $level = static fn (float $rpm): array => ['y' => $y->at($rpm), 'text' => Numbers::rpm($rpm)];
+
+        return array_map($level, range($range->lowRpm, $range->highRpm, $step));
+    }
+
+    /** @return list<array{x: float, text: string, quarter: bool, whole: bool}> */
+    private static function axis(MixtureRange $range, Scale $x): array
     {
         $marks = [];
-        for ($t = $from; $t <= $to + 1e-6; $t += 0.125) {
+        for ($t = $range->fromTurns; $t <= $range->toTurns + 1e-6; $t += 0.125) {
             $turns = Turns::nearestTo($t);
-            $quarter = $turns->inUnits() % 12 === 0;
-            $marks[] = ['x' => $x($t), 'text' => $quarter ? Numbers::turns($turns) : '', 'quarter' => $quarter, 'whole' => $turns->fraction() === ''];
+            $isQuarter = $turns->inUnits() % 12 === 0;
+            $marks[] = [
+                'x' => $x->at($t),
+                'text' => $isQuarter ? Numbers::turns($turns) : '',
+                'quarter' => $isQuarter,
+                'whole' => $turns->fraction() === '',
+            ];
         }
 
         return $marks;
+    }
+
+    /** @return list<array{turns: string, rpm: string}> */
+    private static function table(AdjusterState $state): array
+    {
+        return array_map(static fn (MixtureReading $r): array => [
+            'turns' => Numbers::turns($r->turns),
+            'rpm' => Numbers::rpm($r->speed->inRpm()),
+        ], $state->readings);
+    }
+
+    private static function label(AdjusterState $state, ?MixtureResult $result): string
+    {
+        $peak = $result?->peakTurns;
+        $said = $peak === null ? 'no peak between them yet' : 'fastest near '.Turns::nearestEighthTo($peak);
+        $count = count($state->readings);
+
+        return "Idle rpm against {$state->adjuster->name}, {$count} readings, {$said}";
     }
 }

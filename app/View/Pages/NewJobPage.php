@@ -5,27 +5,48 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Models\Job;
+use App\View\Library\KnownMachine;
+use App\View\Stations\Intake\IntakeValues;
+use App\View\Stations\Intake\Tick;
+use App\View\Stations\Intake\VariantChoice;
 use DustyJet\Carburetor\Family;
 use DustyJet\Diagnosis\Catalogue;
 use Illuminate\Support\Str;
 
+/** An intake to be filled in. */
 final readonly class NewJobPage
 {
     /**
      * @param  array<string, string>  $values
      * @param  list<Tick>  $complaints
      */
-    public function __construct(public string $title, public string $familyId, public string $familyName, public VariantChoice $variants, public array $values, public array $complaints, public string $clientId)
-    {
+    private function __construct(
+        public string $title,
+        public string $familyId,
+        public string $familyName,
+        public VariantChoice $variants,
+        public array $values,
+        public array $complaints,
+        public string $clientId,
+    ) {
     }
 
     /** @param  Job|null  $before the last job of the same machine */
     public static function of(Family $family, Catalogue $catalogue, ?Job $before = null): self
     {
-        $old = array_filter((array) old(), is_string(...));
-        $known = $before === null ? [] : array_filter(['machine' => $before->machine, 'engine' => $before->engine, 'serial' => $before->serial, 'customer' => $before->customer, 'variant' => $before->variant], is_string(...));
-        $values = [...IntakeWork::blank($family), ...$known, ...array_intersect_key($old, IntakeWork::blank($family))];
+        $blank = IntakeValues::blank($family);
+        $known = $before === null ? [] : array_filter(KnownMachine::values($before));
+        $typed = array_intersect_key(array_filter((array) old(), is_string(...)), $blank);
+        $kind = $catalogue->family($family->id);
 
-        return new self('New job', $family->id, $family->name, VariantChoice::of($family), $values, Tick::complaints($catalogue, $catalogue->family($family->id), (array) old('findings')), Str::uuid()->toString());
+        return new self(
+            title: 'New job',
+            familyId: $family->id,
+            familyName: $family->name,
+            variants: VariantChoice::of($family),
+            values: [...$blank, ...$known, ...$typed],
+            complaints: Tick::complaints($catalogue, $kind, (array) old('findings')),
+            clientId: Str::uuid()->toString(),
+        );
     }
 }

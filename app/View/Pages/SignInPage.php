@@ -12,15 +12,20 @@ final readonly class SignInPage
     public const DEMO_PASSWORD = 'brass-jet-demo';
 
     /** @param  list<array{name: string, role: string}>  $demoPeople empty on a real shop's machine */
-    private function __construct(public string $title, public string $shop, public array $demoPeople, public string $demoPassword)
-    {
+    private function __construct(
+        public string $title,
+        public string $shop,
+        public array $demoPeople,
+        public string $demoPassword,
+    ) {
     }
 
-    public static function now(): self
+    /** @param  list<Person>  $demoPeople who may sign in with one tap */
+    public static function of(string $shop, array $demoPeople): self
     {
-        $people = config('shop.demo') === true ? Person::query()->get()->sortBy('id')->map(static fn (Person $p): array => ['name' => $p->name, 'role' => $p->role->value])->all() : [];
-        $shop = config('shop.name');
+        $row = static fn (Person $p): array => ['name' => $p->name, 'role' => $p->role->value];
+        $password = $demoPeople === [] ? '' : self::DEMO_PASSWORD;
 
-        return new self('Sign in', is_string($shop) ? $shop : '', array_values($people), $people === [] ? '' : self::DEMO_PASSWORD);
+        return new self('Sign in', $shop, array_map($row, $demoPeople), $password);
     }
 }

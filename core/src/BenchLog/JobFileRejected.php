@@ -30,7 +30,10 @@ final class JobFileRejected extends \DomainException implements Rejected
 
     public static function newer(int $given, int $known): self
     {
-        return new self('newer_version', "This job file is version {$given}; this program reads up to version {$known}. Update the program, then import again.");
+        return new self(
+            'newer_version',
+            "This job file is version {$given}; this program reads up to version {$known}. Update the program, then import again.",
+        );
     }
 
     public static function schema(string $where, string $what): self

@@ -23,6 +23,12 @@ final readonly class Log
         return count($this->entries);
     }
 
+    /** The same log with one entry more at its end. */
+    public function with(Entry $entry): self
+    {
+        return new self([...$this->entries, $entry]);
+    }
+
     /**
      * What holds now: struck entries are gone, a correction stands in the place of what it corrects.
      *
@@ -33,32 +39,27 @@ final readonly class Log
         $standing = [];
         $places = [];
         foreach ($this->entries as $entry) {
-            if ($entry->supersedes === null) {
-                $standing[$entry->seq] = $entry;
-                $places[$entry->id] = $entry->seq;
-
-                continue;
-            }
-            $place = $places[$entry->supersedes] ?? null;
+            $place = $entry->supersedes === null ? $entry->seq : $places[$entry->supersedes] ?? null;
             if ($place === null) {
                 continue;
             }
-            unset($standing[$place]);
             $places[$entry->id] = $place;
-            if ($entry->kind !== EntryKind::Struck) {
-                $standing[$place] = $entry->standingAt($place);
-            }
+            $standing[$place] = $place === $entry->seq ? $entry : $entry->standingAt($place);
         }
         ksort($standing);
 
-        return array_values($standing);
+        return array_values(array_filter($standing, static fn (Entry $e): bool => ! $e->kind->isStrike()));
     }
 
-    /** The last that holds of some kinds. */
-    public function latestOf(EntryKind ...$kinds): ?Entry
+    /**
+     * The last entry that holds and is asked for.
+     *
+     * @param  callable(Entry): bool  $isAskedFor
+     */
+    public function latest(callable $isAskedFor): ?Entry
     {
         foreach (array_reverse($this->effective()) as $entry) {
-            if (in_array($entry->kind, $kinds, true)) {
+            if ($isAskedFor($entry)) {
                 return $entry;
             }
         }
@@ -84,23 +85,33 @@ final readonly class Log
      *
      * @throws UnreadableEntry If it is one.
      */
-    public function refuseBadCorrection(EntryKind $kind, ?string $supersedes): void
+    public function refuseBadCorrection(Kind $kind, ?string $supersedes): void
     {
         if ($supersedes === null) {
-            $kind !== EntryKind::Struck || throw UnreadableEntry::corrects('A strike must name the entry it strikes.');
+            ! $kind->isStrike() || throw UnreadableEntry::corrects('A strike must name the entry it strikes.');
 
             return;
         }
         foreach ($this->entries as $entry) {
             if ($entry->id === $supersedes) {
-                ! isset($this->superseded()[$supersedes]) || throw UnreadableEntry::corrects('That entry was corrected already. Look at the log again.');
-                $kind === EntryKind::Struck || $kind === $entry->kind || throw UnreadableEntry::corrects('A correction must be of the same kind as what it corrects.');
-                $entry->kind !== EntryKind::Struck || throw UnreadableEntry::corrects('A strike cannot be struck. Log the reading again.');
+                $this->refuseCorrectionOf($entry, $kind);
 
                 return;
             }
         }
 
         throw UnreadableEntry::corrects('The entry to correct is not in this log.');
+    }
+
+    /** @throws UnreadableEntry */
+    private function refuseCorrectionOf(Entry $entry, Kind $kind): void
+    {
+        $why = match (true) {
+            isset($this->superseded()[$entry->id]) => 'That entry was corrected already. Look at the log again.',
+            ! $kind->isStrike() && $kind !== $entry->kind => 'A correction must be of the same kind as what it corrects.',
+            $entry->kind->isStrike() => 'A strike cannot be struck. Log the reading again.',
+            default => null,
+        };
+        $why === null || throw UnreadableEntry::corrects($why);
     }
 }

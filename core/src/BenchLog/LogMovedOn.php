@@ -10,7 +10,9 @@ final class LogMovedOn extends \RuntimeException implements Rejected
 {
     public static function by(string $who, string $what): self
     {
-        return new self("{$who} logged \"{$what}\" while you were looking. Nothing of yours was saved: look at the sheet as it is now, then decide again.");
+        return new self(
+            "{$who} logged \"{$what}\" while you were looking. Nothing of yours was saved: look at the sheet as it is now, then decide again.",
+        );
     }
 
     public function reason(): string

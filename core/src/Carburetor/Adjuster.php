@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace DustyJet\Carburetor;
 
-use DustyJet\Mixture\School;
-use DustyJet\Quantity\Turns;
-
 /** A screw a technician counts and sets. */
 final readonly class Adjuster
 {
@@ -14,7 +11,6 @@ final readonly class Adjuster
      * @param  list<string>  $onlyIn the variants that have it; empty when all have
      * @param  bool  $isMixture whether it meters; a stop screw does not
      * @param  bool  $senseIsChosen whether fuel or air is found by looking at the machine
-     * @param  Turns  $cardOffset how far rich of the lean edge to leave it where there is no rich edge
      * @param  string|null  $hint how it is told from the others
      */
     public function __construct(
@@ -27,10 +23,7 @@ final readonly class Adjuster
         public Sense $sense,
         public bool $senseIsChosen,
         public array $onlyIn,
-        public Turns $baseline,
-        public string $provenance,
-        public Turns $cardOffset,
-        public School $school,
+        public Book $book,
         public ?string $hint = null,
     ) {
     }
@@ -38,12 +31,30 @@ final readonly class Adjuster
     public function metering(Sense $found): self
     {
         return $this->senseIsChosen
-            ? new self($this->key, $this->name, $this->letter, $this->does, $this->part, $this->isMixture, $found, true, $this->onlyIn, $this->baseline, $this->provenance, $this->cardOffset, $this->school, $this->hint)
+            ? new self(
+                $this->key,
+                $this->name,
+                $this->letter,
+                $this->does,
+                $this->part,
+                $this->isMixture,
+                $found,
+                true,
+                $this->onlyIn,
+                $this->book,
+                $this->hint,
+            )
             : $this;
     }
 
     public function isIn(string $variant): bool
     {
         return $this->onlyIn === [] || in_array($variant, $this->onlyIn, true);
+    }
+
+    /** The name a disturbance doubts its setting under. */
+    public function reading(): string
+    {
+        return $this->isMixture ? "mixture.{$this->key}" : 'idle_speed';
     }
 }

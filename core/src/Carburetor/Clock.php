@@ -7,7 +7,12 @@ namespace DustyJet\Carburetor;
 /** A wait the bench keeps time of. */
 final readonly class Clock
 {
-    public function __construct(public string $key, public string $name, public int $minutes, public string $do, public string $provenance)
-    {
+    public function __construct(
+        public string $key,
+        public string $name,
+        public int $minutes,
+        public string $do,
+        public string $provenance,
+    ) {
     }
 }

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace DustyJet\Carburetor;
 
-/** Questions from a carburetor in the hand to its family. */
+/**
+ * Questions from a carburetor in the hand to its family.
+ *
+ * @phpstan-type Question array{ask: string, answers: array<string, array{ask: string|null, family: string|null}>}
+ */
 final readonly class Guide
 {
-    /** @param  array<string, array{ask: string, answers: array<string, array{ask: string|null, family: string|null}>}>  $questions */
+    /** @param  array<string, Question>  $questions */
     public function __construct(public string $start, public array $questions)
     {
     }

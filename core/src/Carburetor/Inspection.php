@@ -11,12 +11,7 @@ final readonly class Inspection
      * @param  string  $good what a sound one looks like
      * @param  list<string>  $parts names on the tray; the first that a variant has counts
      * @param  string|null  $on the part of the drawing
-     * @param  list<string>  $fails findings that a verdict other than sound answers with yes
-     * @param  list<string>  $cures faults removed by cleaning it
-     * @param  list<string>  $renews faults removed by a new part
-     * @param  list<string>  $touches what working on it disturbs
      * @param  string|null  $new the part to order when it is replaced
-     * @param  bool  $scraps whether a bad one scraps the body
      * @param  int|null  $jets of a passage: how many must come out
      * @param  list<string>  $out of a passage: what must be off before it can be tried
      */
@@ -28,12 +23,8 @@ final readonly class Inspection
         public array $parts,
         public ?string $on,
         public ?string $picture,
-        public array $fails,
-        public array $cures,
-        public array $renews,
-        public array $touches,
+        public Effects $effects,
         public ?string $new,
-        public bool $scraps,
         public ?string $caution,
         public ?int $jets = null,
         public array $out = [],

@@ -65,7 +65,11 @@ final readonly class Jet
                 'strip' => self::strip($words, $options),
                 default => self::mixture($words, $options),
             };
-            fwrite($out, ($asJson ? json_encode($result, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES) : self::lines($result)).PHP_EOL);
+            fwrite(
+                $out,
+                ($asJson ? json_encode($result, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES) : self::lines($result))
+                    .PHP_EOL,
+            );
 
             return 0;
         } catch (Rejected $rejected) {
@@ -102,10 +106,10 @@ final readonly class Jet
             'start_kpa' => $result->start->inKilopascals(),
             'tau_s' => $result->tau?->inSeconds(),
             'plateau_kpa' => $result->plateau?->inKilopascals(),
-            'leak_ml_min' => $result->leak->inMillilitresPerMinute(),
-            'leak_ml_min_low' => $result->leakLow->inMillilitresPerMinute(),
-            'leak_ml_min_high' => $result->leakHigh->inMillilitresPerMinute(),
-            'hole_um' => $result->hole?->inMicrometres(),
+            'leak_ml_min' => $result->leak->best->inMillilitresPerMinute(),
+            'leak_ml_min_low' => $result->leak->low->inMillilitresPerMinute(),
+            'leak_ml_min_high' => $result->leak->high->inMillilitresPerMinute(),
+            'hole_um' => $result->leak->hole?->inMicrometres(),
             'verdict' => $result->verdict->value,
             'watch_more_s' => $result->watchMore?->inSeconds(),
         ];
@@ -147,14 +151,38 @@ final readonly class Jet
         $repair = $diagnosis->nextCheck() === null ? $diagnosis->plan[0] ?? null : null;
 
         return [
-            'suspects' => array_map(static fn (Suspect $s): array => [
-                'fault' => $s->fault->id,
-                'probability' => round($s->probability, 6),
-                'because' => array_map(static fn (Evidence $e): array => ['finding' => $e->finding, 'decibans' => round($e->decibans, 2)], $s->because),
-            ], array_slice($diagnosis->suspects, 0, self::MOST_NAMED)),
+            'suspects' => array_map(
+                static fn (Suspect $s): array => [
+                    'fault' => $s->fault->id,
+                    'probability' => round($s->probability, 6),
+                    'because' => array_map(
+                        static fn (Evidence $e): array => [
+                            'finding' => $e->finding,
+                            'decibans' => round($e->decibans, 2),
+                        ],
+                        $s->because,
+                    ),
+                ],
+                array_slice($diagnosis->suspects, 0, self::MOST_NAMED),
+            ),
             'unexplained' => round($diagnosis->unexplained, 6),
-            'next_checks' => array_map(static fn (RankedCheck $c): array => ['check' => $c->check->id, 'minutes' => $c->minutes, 'gain' => round($c->gain, 3)], array_slice($paying, 0, self::MOST_NAMED)),
-            'turning_points' => array_map(static fn (array $p): array => ['check' => $p['check'], 'answers' => array_map(static fn (Answer $a): string => $a->value, $p['answers']), 'leader' => $p['leader'], 'probability' => round($p['probability'], 4)], array_slice($diagnosis->turningPoints(), 0, self::MOST_NAMED)),
+            'next_checks' => array_map(
+                static fn (RankedCheck $c): array => [
+                    'check' => $c->check->id,
+                    'minutes' => $c->minutes,
+                    'gain' => round($c->gain, 3),
+                ],
+                array_slice($paying, 0, self::MOST_NAMED),
+            ),
+            'turning_points' => array_map(
+                static fn (array $p): array => [
+                    'check' => $p['check'],
+                    'answers' => array_map(static fn (Answer $a): string => $a->value, $p['answers']),
+                    'leader' => $p['leader'],
+                    'probability' => round($p['probability'], 4),
+                ],
+                array_slice($diagnosis->turningPoints(), 0, self::MOST_NAMED),
+            ),
             'repair' => $repair?->id,
             'expected_minutes_to_cure' => round($diagnosis->expectedMinutes(), 2),
         ];
@@ -171,21 +199,23 @@ final readonly class Jet
     private static function strip(array $words, array $options): array
     {
         $family = self::catalogue()->family($words[0] ?? throw Usage::show())->id;
-        $plans = FamilyFiles::shipped()->of($family)->plans;
+        $plans = FamilyFiles::shipped()->of($family)->teardown->plans;
         $variant = $options['variant'] ?? array_key_first($plans);
         $plan = $plans[$variant] ?? throw UnusableCase::unknown('variant', $variant);
         $tray = Tray::empty($plan);
         foreach ($plan->stripOrder() as $part) {
             $tray = $tray->takeOff($part->key);
         }
-        $line = static fn (TrayPart $p, ?string $note): string => $p->name.($p->count > 1 ? " ({$p->count})" : '').($note === null ? '' : ". {$note}.");
+        $line = static fn (TrayPart $p, ?string $note): string => $p->name
+            .($p->count > 1 ? " ({$p->count})" : '')
+            .($note === null ? '' : ". {$note}.");
 
         return [
             'family' => $family,
             'variant' => $plan->variant,
-            'strip' => array_map(static fn (TrayPart $p): string => $line($p, $p->caution), $plan->stripOrder()),
+            'strip' => array_map(static fn (TrayPart $p): string => $line($p, $p->heed->caution), $plan->stripOrder()),
             'springs' => $tray->springs()['expected'],
-            'build' => array_map(static fn (TrayPart $p): string => $line($p, $p->guard), Build::from($tray)->order()),
+            'build' => array_map(static fn (TrayPart $p): string => $line($p, $p->heed->guard), Build::from($tray)->order()),
         ];
     }
 
@@ -210,7 +240,14 @@ final readonly class Jet
     {
         $files = glob(__DIR__.'/../../knowledge/diagnosis/*.yaml');
 
-        return DiagnosisFiles::catalogue(DiagnosisFiles::merge(array_map(static fn (string $f): string => (string) file_get_contents($f), $files === false ? [] : $files)));
+        return DiagnosisFiles::catalogue(
+            DiagnosisFiles::merge(
+                array_map(
+                    static fn (string $f): string => (string) file_get_contents($f),
+                    $files === false ? [] : $files,
+                ),
+            ),
+        );
     }
 
     /**
@@ -232,7 +269,7 @@ final readonly class Jet
                 if (! in_array($name, $known, true)) {
                     throw Usage::unknown($argument);
                 }
-                $options[$name] = $value ?? array_shift($arguments) ?? throw Usage::missing($name);
+                $options[$name] = $value ?? (array_shift($arguments) ?? throw Usage::missing($name));
             } else {
                 $words[] = $argument;
             }
@@ -274,12 +311,20 @@ final readonly class Jet
         $lines = [];
         foreach ($result as $name => $value) {
             foreach (is_array($value) ? $value : [$value] as $one) {
-                $lines[] = str_pad($name, 26).match (true) {
-                    is_bool($one) => $one ? 'yes' : 'no',
-                    is_scalar($one) => (string) $one,
-                    is_array($one) => implode('  ', array_map(static fn (mixed $v): string => is_scalar($v) ? (string) $v : (string) json_encode($v), $one)),
-                    default => '-',
-                };
+                $lines[]
+                    = str_pad($name, 26)
+                    .match (true) {
+                        is_bool($one) => $one ? 'yes' : 'no',
+                        is_scalar($one) => (string) $one,
+                        is_array($one) => implode(
+                            '  ',
+                            array_map(
+                                static fn (mixed $v): string => is_scalar($v) ? (string) $v : (string) json_encode($v),
+                                $one,
+                            ),
+                        ),
+                        default => '-',
+                    };
             }
         }
 

@@ -8,7 +8,12 @@ use DustyJet\Rejected;
 
 final class Usage extends \InvalidArgumentException implements Rejected
 {
-    public const TEXT = 'usage: jet turns TEXT [--json] | jet hold FILE.csv --volume-ml N --limit-ml-min N [--resolution-psi N] [--json] | jet mixture FILE.csv --school peak|midpoint [--json] | jet diagnose CASE.json [--json] | jet knowledge [--json] | jet strip FAMILY [--variant V] [--json]';
+    public const TEXT = 'usage: jet turns TEXT [--json]'
+        .' | jet hold FILE.csv --volume-ml N --limit-ml-min N [--resolution-psi N] [--json]'
+        .' | jet mixture FILE.csv --school peak|midpoint [--json]'
+        .' | jet diagnose CASE.json [--json]'
+        .' | jet knowledge [--json]'
+        .' | jet strip FAMILY [--variant V] [--json]';
 
     public static function show(): self
     {
@@ -27,7 +32,9 @@ final class Usage extends \InvalidArgumentException implements Rejected
 
     public static function badNumber(string $option, string $given): self
     {
-        return new self("--{$option} must be a number above zero, \"".mb_substr(mb_scrub($given), 0, 40).'" was given.');
+        return new self(
+            "--{$option} must be a number above zero, \"".mb_substr(mb_scrub($given), 0, 40).'" was given.',
+        );
     }
 
     public static function badSchool(string $given): self

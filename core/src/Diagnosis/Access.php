@@ -8,7 +8,13 @@ namespace DustyJet\Diagnosis;
 final readonly class Access
 {
     /** @param  list<string>  $needs other access it stands on */
-    public function __construct(public string $id, public string $do, public float $minutes, public bool $engineRuns, public array $needs, public string $provenance)
-    {
+    public function __construct(
+        public string $id,
+        public string $do,
+        public float $minutes,
+        public bool $engineRuns,
+        public array $needs,
+        public string $provenance,
+    ) {
     }
 }

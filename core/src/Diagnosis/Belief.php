@@ -34,7 +34,11 @@ final readonly class Belief
             }
         }
 
-        return new self($hypotheses, $answers, Hypotheses::normalised(self::thereIsAComplaint($hypotheses, $answers, array_values($weights))));
+        return new self(
+            $hypotheses,
+            $answers,
+            Hypotheses::normalised(self::thereIsAComplaint($hypotheses, $answers, array_values($weights))),
+        );
     }
 
     public function without(string $finding): self
@@ -82,7 +86,9 @@ final readonly class Belief
         foreach ($case->answers as $id => $answer) {
             $retired = false;
             foreach ($case->repaired as $fault) {
-                $retired = $retired || (isset($hypotheses->faultsById[$fault]->shows[$id]) && ! $hypotheses->findings[$id]->isComplaint());
+                $retired
+                    = $retired
+                    || (isset($hypotheses->faultsById[$fault]->shows[$id]) && ! $hypotheses->findings[$id]->isComplaint());
             }
             if ($answer->isEvidence() && ! $retired) {
                 $evidence[$id] = $answer;
@@ -93,8 +99,8 @@ final readonly class Belief
     }
 
     /**
-     * A machine comes in because of something: until a complaint is named, at least one of those not asked is there. Where every
-     * complaint was denied there is nothing to condition on.
+     * A machine comes in because of something: until a complaint is named, at least one of those not asked is there.
+     * Where every complaint was denied there is nothing to condition on.
      *
      * @param  array<string, Answer>  $answers
      * @param  list<float>  $weights

@@ -56,7 +56,10 @@ final readonly class Catalogue
             $shown += $fault->shows;
         }
 
-        return array_filter($this->findings, fn (Finding $f): bool => isset($shown[$f->id]) && $family->isAmong($this->findingFamilies[$f->id]));
+        return array_filter(
+            $this->findings,
+            fn (Finding $f): bool => isset($shown[$f->id]) && $family->isAmong($this->findingFamilies[$f->id]),
+        );
     }
 
     /** @return array<string, Check> those that apply and answer something of the family */
@@ -64,7 +67,11 @@ final readonly class Catalogue
     {
         $findings = $this->findingsOf($family);
 
-        return array_filter($this->checks, fn (Check $c): bool => $family->isAmong($this->checkFamilies[$c->id]) && array_intersect_key(array_flip($c->answers), $findings) !== []);
+        return array_filter(
+            $this->checks,
+            fn (Check $c): bool => $family->isAmong($this->checkFamilies[$c->id])
+                && array_intersect_key(array_flip($c->answers), $findings) !== [],
+        );
     }
 
     /** @return array<string, Flow> */

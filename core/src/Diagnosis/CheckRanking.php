@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace DustyJet\Diagnosis;
 
 /**
- * Ranks the checks possible now by what they save: ECR(b) - E[ECR(b after)] - minutes (Heckerman, Breese and Rommelse 1995).
+ * Ranks the checks possible now by what they save: ECR(b) - E[ECR(b after)] - minutes (Heckerman, Breese and Rommelse
+ * 1995).
  *
- * Minutes count access already gained; what a check opens stays open for the repair. Where no check pays alone, the best few are
- * tried two by two.
+ * Minutes count access already gained; what a check opens stays open for the repair. Where no check pays alone, the
+ * best few are tried two by two.
  *
  * @internal
  */
@@ -34,12 +35,18 @@ final class CheckRanking
     /** @var list<int> */
     private readonly array $cureNeeds;
 
-    private function __construct(private readonly Catalogue $catalogue, private readonly DiagnosisCase $case, private readonly Belief $belief)
-    {
+    private function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly DiagnosisCase $case,
+        private readonly Belief $belief,
+    ) {
         $this->bench = new OpenBench($catalogue->access);
         $this->open = $this->bench->bits($case->open);
         $faults = array_values($belief->hypotheses->faultsById);
-        $this->cureMinutes = array_map(static fn (Fault $f): float => $f->cure->minutes + $catalogue->costs->verifyMinutes, $faults);
+        $this->cureMinutes = array_map(
+            static fn (Fault $f): float => $f->cure->minutes + $catalogue->costs->verifyMinutes,
+            $faults,
+        );
         $this->cureNeeds = array_map(fn (Fault $f): int => $this->bench->bits($f->cure->access), $faults);
         $this->plan = $this->plan($belief->weights, $this->open);
         [$possible, $this->notNow] = $this->sorted();
@@ -74,17 +81,24 @@ final class CheckRanking
     {
         $asks = $this->asks($check);
         $there = fn (string $finding): bool => ($this->case->answers[$finding] ?? Answer::NotLooked)->isThere();
-        $forbidding = array_filter([...$check->unsafeIf, ...($check->startsEngine ? $this->catalogue->forbidStart : [])], $there);
-        $missing = array_values(array_intersect($check->tools, $this->case->unavailable));
+        $forbidding = array_filter(
+            [...$check->unsafeIf, ...$check->needs->startsEngine ? $this->catalogue->forbidStart : []],
+            $there,
+        );
+        $missing = array_values(array_intersect($check->needs->tools, $this->case->unavailable));
 
         return match (true) {
             $asks === [] || in_array($check->id, $this->case->checksDone, true) => '',
-            $forbidding !== [] => 'Not safe: '.$this->catalogue->findings[array_values($forbidding)[0]]->because.'.',
+            $forbidding !== [] => 'Not safe: '
+                .$this->catalogue->findings[array_values($forbidding)[0]]->because
+                .'.',
             in_array($check->id, $this->case->unavailable, true) => 'Not to be had now.',
             $missing !== [] => "No {$missing[0]} in the shop.",
-            $check->startsEngine && ! $this->bench->engineCanRun($this->open) => 'The engine is open.',
-            $check->needsRunning && $there('will_not_start') => 'It does not start.',
-            $check->onlyAfter !== null && ! $there($check->onlyAfter) => 'Only when '.$this->catalogue->findings[$check->onlyAfter]->because.'.',
+            $check->needs->startsEngine && ! $this->bench->engineCanRun($this->open) => 'The engine is open.',
+            $check->needs->running && $there('will_not_start') => 'It does not start.',
+            $check->onlyAfter !== null && ! $there($check->onlyAfter) => 'Only when '
+                .$this->catalogue->findings[$check->onlyAfter]->because
+                .'.',
             default => null,
         };
     }
@@ -92,7 +106,13 @@ final class CheckRanking
     /** @return list<string> its findings that apply and have not been looked at */
     private function asks(Check $check): array
     {
-        return array_values(array_filter($check->answers, fn (string $f): bool => isset($this->belief->hypotheses->findings[$f]) && ($this->case->answers[$f] ?? Answer::NotLooked) === Answer::NotLooked));
+        return array_values(
+            array_filter(
+                $check->answers,
+                fn (string $f): bool => isset($this->belief->hypotheses->findings[$f])
+                    && ($this->case->answers[$f] ?? Answer::NotLooked) === Answer::NotLooked,
+            ),
+        );
     }
 
     /**
@@ -110,7 +130,12 @@ final class CheckRanking
         if ($ranked !== [] && $ranked[0]->gain <= 0.0) {
             $pair = $this->bestPair(array_slice($ranked, 0, self::PAIRS_AMONG));
             if ($pair !== null) {
-                $ranked = [$pair, ...array_values(array_filter($ranked, static fn (RankedCheck $r): bool => $r->check->id !== $pair->check->id))];
+                $ranked = [
+                    $pair,
+                    ...array_values(
+                        array_filter($ranked, static fn (RankedCheck $r): bool => $r->check->id !== $pair->check->id),
+                    ),
+                ];
             }
         }
 
@@ -119,7 +144,7 @@ final class CheckRanking
 
     private function worth(Check $check): RankedCheck
     {
-        $needs = $this->bench->bits($check->access);
+        $needs = $this->bench->bits($check->needs->access);
         $minutes = $check->minutes + $this->bench->missing($needs, $this->open);
         $after = 0.0;
         $outcomes = [];
@@ -127,10 +152,21 @@ final class CheckRanking
             $plan = $this->plan($weights, $this->open | $needs);
             $after += $plan->expectedMinutes;
             $chance = array_sum($weights);
-            $outcomes[] = ['answers' => $answers, 'probability' => $chance, 'leader' => $this->belief->hypotheses->faults[$plan->likeliest] ?? null, 'leaderChance' => $plan->likeliestChance / $chance];
+            $outcomes[] = [
+                'answers' => $answers,
+                'probability' => $chance,
+                'leader' => $this->belief->hypotheses->faults[$plan->likeliest] ?? null,
+                'leaderChance' => $plan->likeliestChance / $chance,
+            ];
         }
 
-        return new RankedCheck($check, $minutes, $this->plan->expectedMinutes - $after - $minutes - $check->riskMinutes, $this->bench->steps($needs, $this->open), $outcomes);
+        return new RankedCheck(
+            $check,
+            $minutes,
+            $this->plan->expectedMinutes - $after - $minutes - $check->risk->minutes,
+            $this->bench->steps($needs, $this->open),
+            $outcomes,
+        );
     }
 
     /**
@@ -148,7 +184,14 @@ final class CheckRanking
                 }
                 $gain = $this->pairGain($first, $second);
                 if ($gain > 0.0 && ($best === null || $gain > $best->gain)) {
-                    $best = new RankedCheck($first->check, $first->minutes, $gain, $first->opens, $first->outcomes, $second->check->id);
+                    $best = new RankedCheck(
+                        $first->check,
+                        $first->minutes,
+                        $gain,
+                        $first->opens,
+                        $first->outcomes,
+                        $second->check->id,
+                    );
                 }
             }
         }
@@ -158,9 +201,9 @@ final class CheckRanking
 
     private function pairGain(RankedCheck $first, RankedCheck $second): float
     {
-        $open = $this->open | $this->bench->bits($first->check->access);
-        $needs = $this->bench->bits($second->check->access);
-        $cost = $second->check->minutes + $second->check->riskMinutes + $this->bench->missing($needs, $open);
+        $open = $this->open | $this->bench->bits($first->check->needs->access);
+        $needs = $this->bench->bits($second->check->needs->access);
+        $cost = $second->check->minutes + $second->check->risk->minutes + $this->bench->missing($needs, $open);
         $after = 0.0;
         foreach ($this->outcomes($first->check, $this->belief->weights) as [, $weights]) {
             $looked = $cost * array_sum($weights);
@@ -170,7 +213,7 @@ final class CheckRanking
             $after += min($looked, $this->plan($weights, $open)->expectedMinutes);
         }
 
-        return $this->plan->expectedMinutes - $after - $first->minutes - $first->check->riskMinutes;
+        return $this->plan->expectedMinutes - $after - $first->minutes - $first->check->risk->minutes;
     }
 
     /**
@@ -203,6 +246,14 @@ final class CheckRanking
     /** @param  list<float>  $weights */
     private function plan(array $weights, int $open): RepairPlan
     {
-        return RepairPlan::from($this->belief->hypotheses, $weights, $this->cureMinutes, $this->cureNeeds, $this->bench, $open, $this->catalogue->costs->lastResortMinutes);
+        return RepairPlan::from(
+            $this->belief->hypotheses,
+            $weights,
+            $this->cureMinutes,
+            $this->cureNeeds,
+            $this->bench,
+            $open,
+            $this->catalogue->costs->lastResortMinutes,
+        );
     }
 }

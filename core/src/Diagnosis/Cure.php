@@ -8,7 +8,12 @@ namespace DustyJet\Diagnosis;
 final readonly class Cure
 {
     /** @param  list<string>  $access what must be off or open */
-    public function __construct(public string $do, public float $minutes, public int $partsCents, public array $access, public bool $opensCarburetor)
-    {
+    public function __construct(
+        public string $do,
+        public float $minutes,
+        public int $partsCents,
+        public array $access,
+        public bool $opensCarburetor,
+    ) {
     }
 }

@@ -7,8 +7,8 @@ namespace DustyJet\Diagnosis;
 /**
  * What is likely, why, and what to do next.
  *
- * Faults are weighed by exact Bayes; the next check is the one that saves the most expected minutes to cure, its own taken off,
- * and where none saves any the best repair comes next.
+ * Faults are weighed by exact Bayes; the next check is the one that saves the most expected minutes to cure, its own
+ * taken off, and where none saves any the best repair comes next.
  */
 final readonly class Diagnosis
 {
@@ -46,7 +46,12 @@ final readonly class Diagnosis
     /** @param  int  $explained how many suspects get their reasons worked out */
     public static function of(Catalogue $catalogue, DiagnosisCase $case, int $explained = 6): self
     {
-        $hypotheses = new Hypotheses($catalogue->faultsOf($case->family), $catalogue->findingsOf($case->family), $case->facts, $case->repaired);
+        $hypotheses = new Hypotheses(
+            $catalogue->faultsOf($case->family),
+            $catalogue->findingsOf($case->family),
+            $case->facts,
+            $case->repaired,
+        );
         $belief = Belief::of($hypotheses, $case);
         $ranking = CheckRanking::of($catalogue, $case, $belief);
 
@@ -58,7 +63,10 @@ final readonly class Diagnosis
             $belief->chanceOfAny(static fn (Fault $f): bool => $f->scrapsBody),
             $ranking->checks,
             $ranking->notNow,
-            array_map(static fn (int $i): Fault => $hypotheses->faultsById[$hypotheses->faults[$i]], $ranking->plan->order),
+            array_map(
+                static fn (int $i): Fault => $hypotheses->faultsById[$hypotheses->faults[$i]],
+                $ranking->plan->order,
+            ),
             $ranking->plan->expectedMinutes,
         );
     }
@@ -72,7 +80,7 @@ final readonly class Diagnosis
     {
         $paying = array_values(array_filter($this->checks, static fn (RankedCheck $c): bool => $c->gain > 0.0));
         foreach ($paying as $ranked) {
-            if (! $ranked->check->opensCarburetor) {
+            if (! $ranked->check->needs->opensCarburetor) {
                 return $ranked;
             }
         }
@@ -92,7 +100,12 @@ final readonly class Diagnosis
         foreach ($this->checks as $ranked) {
             foreach ($ranked->outcomes as $outcome) {
                 if ($outcome['leader'] !== $leader && $outcome['probability'] >= self::SELDOM) {
-                    $points[] = ['check' => $ranked->check->id, 'answers' => $outcome['answers'], 'leader' => $outcome['leader'], 'probability' => $outcome['probability']];
+                    $points[] = [
+                        'check' => $ranked->check->id,
+                        'answers' => $outcome['answers'],
+                        'leader' => $outcome['leader'],
+                        'probability' => $outcome['probability'],
+                    ];
                 }
             }
         }
@@ -126,7 +139,11 @@ final readonly class Diagnosis
         $suspects = [];
         foreach ($chances as $i => $chance) {
             $because = count($suspects) < $explained ? self::because($belief, $without, $i, $chance) : [];
-            $suspects[] = new Suspect($belief->hypotheses->faultsById[$belief->hypotheses->faults[$i]], $chance, $because);
+            $suspects[] = new Suspect(
+                $belief->hypotheses->faultsById[$belief->hypotheses->faults[$i]],
+                $chance,
+                $because,
+            );
         }
 
         return $suspects;
@@ -151,7 +168,10 @@ final readonly class Diagnosis
         $strongest = static fn (Evidence $a, Evidence $b): int => abs($b->decibans) <=> abs($a->decibans);
         usort($for, $strongest);
         usort($against, $strongest);
-        $reasons = [...array_slice($for, 0, self::REASONS_EACH_WAY), ...array_slice($against, 0, self::REASONS_EACH_WAY)];
+        $reasons = [
+            ...array_slice($for, 0, self::REASONS_EACH_WAY),
+            ...array_slice($against, 0, self::REASONS_EACH_WAY),
+        ];
         usort($reasons, $strongest);
 
         return $reasons;

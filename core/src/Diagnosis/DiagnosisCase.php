@@ -32,8 +32,14 @@ final readonly class DiagnosisCase
      *
      * @throws UnusableCase If a name is unknown, does not apply to the family or an answer does not fit its finding.
      */
-    public static function of(Catalogue $catalogue, string $family, Facts $facts, array $answers, array $done = [], array $unavailable = []): self
-    {
+    public static function of(
+        Catalogue $catalogue,
+        string $family,
+        Facts $facts,
+        array $answers,
+        array $done = [],
+        array $unavailable = [],
+    ): self {
         $kind = $catalogue->family($family);
         $here = $catalogue->findingsOf($kind);
         foreach ($answers as $id => $answer) {
@@ -46,15 +52,17 @@ final readonly class DiagnosisCase
         $checks = $open = $repaired = [];
         foreach ($done as $name) {
             match (true) {
-                isset($catalogue->checks[$name]) => $checks[] = $name,
-                isset($catalogue->access[$name]) => $open[] = $name,
-                isset($catalogue->faults[$name]) => $repaired[] = $name,
+                isset($catalogue->checks[$name]) => ($checks[] = $name),
+                isset($catalogue->access[$name]) => ($open[] = $name),
+                isset($catalogue->faults[$name]) => ($repaired[] = $name),
                 default => throw UnusableCase::unknown('check, access or fault', $name),
             };
         }
-        $tools = array_merge(...array_values(array_map(static fn (Check $c): array => $c->tools, $catalogue->checks)));
+        $tools = array_merge(...array_values(array_map(static fn (Check $c): array => $c->needs->tools, $catalogue->checks)));
         foreach ($unavailable as $name) {
-            isset($catalogue->checks[$name]) || in_array($name, $tools, true) || throw UnusableCase::unknown('check or tool', $name);
+            isset($catalogue->checks[$name])
+                || in_array($name, $tools, true)
+                || throw UnusableCase::unknown('check or tool', $name);
         }
 
         return new self($kind, $facts, $answers, $checks, $open, $repaired, $unavailable);
@@ -70,18 +78,28 @@ final readonly class DiagnosisCase
             throw UnusableCase::unreadable();
         }
         foreach (array_keys($given) as $name) {
-            in_array($name, ['family', 'facts', 'findings', 'done', 'unavailable'], true) || throw UnusableCase::unknown('field', (string) $name);
+            in_array($name, ['family', 'facts', 'findings', 'done', 'unavailable'], true)
+                || throw UnusableCase::unknown('field', (string) $name);
         }
         $facts = $given['facts'] ?? [];
         $findings = $given['findings'] ?? [];
-        is_array($facts) && is_array($findings) || throw UnusableCase::unreadable();
+        (is_array($facts) && is_array($findings)) || throw UnusableCase::unreadable();
         $answers = [];
         foreach ($findings as $id => $value) {
             isset($catalogue->findings[$id]) || throw UnusableCase::unknown('finding', (string) $id);
-            $answers[(string) $id] = (is_string($value) ? Answer::tryFrom($value) : null) ?? throw UnusableCase::answer((string) $id, 'yes, no, some, strong, not_looked or cannot_tell');
+            $answers[(string) $id]
+                = (is_string($value) ? Answer::tryFrom($value) : null)
+                ?? throw UnusableCase::answer((string) $id, 'yes, no, some, strong, not_looked or cannot_tell');
         }
 
-        return self::of($catalogue, $given['family'], Facts::of($facts), $answers, self::names($given, 'done'), self::names($given, 'unavailable'));
+        return self::of(
+            $catalogue,
+            $given['family'],
+            Facts::of($facts),
+            $answers,
+            self::names($given, 'done'),
+            self::names($given, 'unavailable'),
+        );
     }
 
     /**
@@ -89,7 +107,15 @@ final readonly class DiagnosisCase
      */
     public function answered(string $finding, Answer $answer): self
     {
-        return new self($this->family, $this->facts, [...$this->answers, $finding => $answer], $this->checksDone, $this->open, $this->repaired, $this->unavailable);
+        return new self(
+            $this->family,
+            $this->facts,
+            [...$this->answers, $finding => $answer],
+            $this->checksDone,
+            $this->open,
+            $this->repaired,
+            $this->unavailable,
+        );
     }
 
     /**

@@ -15,8 +15,11 @@ final readonly class Facts
 
     private const DATES = ['received_on', 'fuel_bought_on', 'last_run_on'];
 
-    public function __construct(public ?int $fuelAgeDays = null, public ?int $storedDays = null, public ?Season $season = null)
-    {
+    public function __construct(
+        public ?int $fuelAgeDays = null,
+        public ?int $storedDays = null,
+        public ?Season $season = null,
+    ) {
     }
 
     /**
@@ -33,9 +36,11 @@ final readonly class Facts
                 continue;
             }
             match (true) {
-                in_array($name, self::DAYS, true) => $days[$name] = self::days($name, $value),
-                in_array($name, self::DATES, true) => $dates[$name] = self::date($name, $value),
-                $name === 'season' => $season = (is_string($value) ? Season::tryFrom($value) : null) ?? throw UnusableCase::fact('season', 'is winter, spring, summer or autumn'),
+                in_array($name, self::DAYS, true) => ($days[$name] = self::days($name, $value)),
+                in_array($name, self::DATES, true) => ($dates[$name] = self::date($name, $value)),
+                $name === 'season' => ($season
+                    = (is_string($value) ? Season::tryFrom($value) : null)
+                    ?? throw UnusableCase::fact('season', 'is winter, spring, summer or autumn')),
                 default => throw UnusableCase::unknown('fact', (string) $name),
             };
         }
@@ -71,14 +76,18 @@ final readonly class Facts
 
     private static function days(string $name, mixed $value): int
     {
-        return is_int($value) && $value >= 0 && $value <= self::LONGEST_DAYS ? $value : throw UnusableCase::fact($name, 'is a whole number of days, 0 to '.self::LONGEST_DAYS);
+        return is_int($value) && $value >= 0 && $value <= self::LONGEST_DAYS
+            ? $value
+            : throw UnusableCase::fact($name, 'is a whole number of days, 0 to '.self::LONGEST_DAYS);
     }
 
     private static function date(string $name, mixed $value): DateTimeImmutable
     {
         $date = is_string($value) ? DateTimeImmutable::createFromFormat('!Y-m-d', $value) : false;
 
-        return $date !== false && $date->format('Y-m-d') === $value ? $date : throw UnusableCase::fact($name, 'is a date of the calendar, like 2026-04-12');
+        return $date !== false && $date->format('Y-m-d') === $value
+            ? $date
+            : throw UnusableCase::fact($name, 'is a date of the calendar, like 2026-04-12');
     }
 
     /** @param  array<string, DateTimeImmutable>  $dates */
@@ -93,6 +102,8 @@ final readonly class Facts
         }
         $days = (int) $from->diff($received)->format('%r%a');
 
-        return $days >= 0 && $days <= self::LONGEST_DAYS ? $days : throw UnusableCase::fact($name, 'lies after the day the machine came in');
+        return $days >= 0 && $days <= self::LONGEST_DAYS
+            ? $days
+            : throw UnusableCase::fact($name, 'lies after the day the machine came in');
     }
 }

@@ -54,4 +54,10 @@ final readonly class Finding
             default => $answer->value,
         };
     }
+
+    /** What it is in a reason, with how much of it where it is graded. */
+    public function graded(Answer $answer): string
+    {
+        return $this->because.($this->isGraded() ? ", {$this->word($answer)}" : '');
+    }
 }

@@ -12,8 +12,15 @@ final readonly class Flow
      * @param  list<string>  $offeredWhen findings any of which brings it up
      * @param  non-empty-array<string, FlowStep>  $steps the first is where it begins
      */
-    public function __construct(public string $id, public string $name, public string $why, public array $families, public array $offeredWhen, public array $steps, public string $provenance)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $why,
+        public array $families,
+        public array $offeredWhen,
+        public array $steps,
+        public string $provenance,
+    ) {
     }
 
     /** @param  array<string, Answer>  $answers */

@@ -13,7 +13,8 @@ final readonly class FlowRun
     }
 
     /**
-     * @param  array<string, Finding>  $findings that apply to the family: a step that asks another is passed by, as for a no
+     * @param  array<string, Finding>  $findings that apply to the family: a step that asks another is passed by, as
+     *     for a no
      * @param  array<string, Answer>  $answers
      * @param  array<string, array{counted: int, worked: bool}>  $steps what happened at each step of this flow
      */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace DustyJet\Diagnosis;
 
 /**
- * No fault, every fault alone and every two together, with the chance of each finding under each: noisy-OR (Pearl 1988),
- * noisy-MAX for graded findings.
+ * No fault, every fault alone and every two together, with the chance of each finding under each: noisy-OR (Pearl
+ * 1988), noisy-MAX for graded findings.
  *
  * Hypotheses are numbered: 0 is none, 1 to n a single fault, then the pairs in order. All lists below run over them.
  *
@@ -43,8 +43,12 @@ final class Hypotheses
      * @param  array<string, Finding>  $findings
      * @param  list<string>  $repaired
      */
-    public function __construct(public readonly array $faultsById, public readonly array $findings, Facts $facts, array $repaired = [])
-    {
+    public function __construct(
+        public readonly array $faultsById,
+        public readonly array $findings,
+        Facts $facts,
+        array $repaired = [],
+    ) {
         $this->faults = array_keys($faultsById);
         $n = count($this->faults);
         $first = $second = [-1];
@@ -114,7 +118,11 @@ final class Hypotheses
             Answer::No => $this->below($finding, 1),
             Answer::Yes => self::complement($this->below($finding, 1)),
             Answer::Strong => self::complement($this->below($finding, 2)),
-            Answer::Some => array_map(static fn (float $two, float $one): float => max(1e-9, $two - $one), $this->below($finding, 2), $this->below($finding, 1)),
+            Answer::Some => array_map(
+                static fn (float $two, float $one): float => max(1e-9, $two - $one),
+                $this->below($finding, 2),
+                $this->below($finding, 1),
+            ),
             default => array_fill(0, count($this->first), 1.0),
         };
     }

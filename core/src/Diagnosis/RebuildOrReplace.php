@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace DustyJet\Diagnosis;
 
 /**
- * What rebuilding and what replacing the carburetor may be expected to cost: parts + minutes * rate + P(failure) * come-back.
+ * What rebuilding and what replacing the carburetor may be expected to cost: parts + minutes * rate + P(failure) *
+ * come-back.
  *
  * A body fault no kit cures makes the rebuild fail and the replacement be paid on top of it. Money in cents.
  */
@@ -27,12 +28,17 @@ final readonly class RebuildOrReplace
     }
 
     /** @param  bool  $isCondemned whether someone judged the body as scrap: then it is no matter of chance */
-    public static function of(Diagnosis $diagnosis, Costs $costs, ?int $carburetorCents = null, bool $isCondemned = false): self
-    {
+    public static function of(
+        Diagnosis $diagnosis,
+        Costs $costs,
+        ?int $carburetorCents = null,
+        bool $isCondemned = false,
+    ): self {
         $price = $carburetorCents ?? $costs->carburetorCents;
         $perMinute = $costs->shopRateCentsPerHour / 60.0;
         $replaceBesidesPrice = $costs->replaceMinutes * $perMinute + $costs->replacementFails * $costs->comeBackCents;
-        $rebuildBesidesReplacing = $costs->kitCents + $costs->rebuildMinutes * $perMinute + $costs->rebuildFails * $costs->comeBackCents;
+        $rebuildBesidesReplacing
+            = $costs->kitCents + $costs->rebuildMinutes * $perMinute + $costs->rebuildFails * $costs->comeBackCents;
         $scrap = $isCondemned ? 1.0 : $diagnosis->bodyIsScrap;
         $sound = 1.0 - $scrap;
 

@@ -7,8 +7,9 @@ namespace DustyJet\Diagnosis;
 /**
  * Repairing without another look: the fault with the most chance per minute first, try the engine, go on.
  *
- * For one fault with independent costs this order is optimal (Kalagnanam and Henrion 1990). Where going on costs more than the
- * last resort, the plan ends there. The expected minutes are the ECR of Heckerman, Breese and Rommelse (CACM 38(3), 1995).
+ * For one fault with independent costs this order is optimal (Kalagnanam and Henrion 1990). Where going on costs more
+ * than the last resort, the plan ends there. The expected minutes are the ECR of Heckerman, Breese and Rommelse (CACM
+ * 38(3), 1995).
  *
  * @internal
  */
@@ -22,8 +23,12 @@ final readonly class RepairPlan
      * @param  float  $likeliestChance its chance, times the sum of the weights
      * @param  float  $expectedMinutes times the sum of the weights: with weights in sum 1, the minutes themselves
      */
-    private function __construct(public array $order, public int $likeliest, public float $likeliestChance, public float $expectedMinutes)
-    {
+    private function __construct(
+        public array $order,
+        public int $likeliest,
+        public float $likeliestChance,
+        public float $expectedMinutes,
+    ) {
     }
 
     /**
@@ -31,8 +36,15 @@ final readonly class RepairPlan
      * @param  list<float>  $minutes of each cure, with the try after it
      * @param  list<int>  $needs access bits of each cure
      */
-    public static function from(Hypotheses $hypotheses, array $weights, array $minutes, array $needs, OpenBench $bench, int $open, float $lastResort): self
-    {
+    public static function from(
+        Hypotheses $hypotheses,
+        array $weights,
+        array $minutes,
+        array $needs,
+        OpenBench $bench,
+        int $open,
+        float $lastResort,
+    ): self {
         $chance = $hypotheses->marginals($weights);
         $cost = $first = $rate = [];
         foreach ($chance as $i => $p) {
@@ -71,7 +83,12 @@ final readonly class RepairPlan
             }
         }
 
-        return new self(array_slice($order, 0, $bestAt), $chance === [] ? -1 : (int) array_search(max($chance), $chance, true), $chance === [] ? 0.0 : max($chance), $best);
+        return new self(
+            array_slice($order, 0, $bestAt),
+            $chance === [] ? -1 : (int) array_search(max($chance), $chance, true),
+            $chance === [] ? 0.0 : max($chance),
+            $best,
+        );
     }
 
     /**

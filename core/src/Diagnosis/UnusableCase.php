@@ -15,7 +15,9 @@ final class UnusableCase extends \DomainException implements Rejected
 
     public static function unknown(string $what, string $name): self
     {
-        return new self("There is no {$what} called \"".mb_substr($name, 0, 60).'"; `bin/jet knowledge` lists the names.');
+        return new self(
+            "There is no {$what} called \"".mb_substr($name, 0, 60).'"; `bin/jet knowledge` lists the names.',
+        );
     }
 
     public static function fact(string $name, string $rule): self

@@ -36,7 +36,13 @@ final readonly class AirFlow
     {
         $r = min(1.0, max(self::criticalRatio(), $ratio));
 
-        return sqrt(max(0.0, 2.0 * self::GAMMA / (self::GAMMA - 1.0) * ($r ** (2.0 / self::GAMMA) - $r ** ((self::GAMMA + 1.0) / self::GAMMA))));
+        return sqrt(
+            max(
+                0.0,
+                ((2.0 * self::GAMMA) / (self::GAMMA - 1.0))
+                    * ($r ** (2.0 / self::GAMMA) - $r ** ((self::GAMMA + 1.0) / self::GAMMA)),
+            ),
+        );
     }
 
     /** The sharp round hole that would pass this flow at this pressure, at 20 degrees Celsius. */
@@ -46,9 +52,11 @@ final readonly class AirFlow
         $inside = $across->above(AbsolutePressure::standardAtmosphere())->inPascals();
         [$upstream, $downstream] = $inside > $atmosphere ? [$inside, $atmosphere] : [$atmosphere, $inside];
         $speed = sqrt(self::GAS_CONSTANT * self::REFERENCE_KELVIN);
-        $massFlow = $flow->inCubicMetresPerSecond() * $atmosphere / (self::GAS_CONSTANT * self::REFERENCE_KELVIN);
-        $area = $massFlow * $speed / (self::DISCHARGE_COEFFICIENT * $upstream * self::flowFunction($downstream / $upstream));
+        $massFlow = ($flow->inCubicMetresPerSecond() * $atmosphere) / (self::GAS_CONSTANT * self::REFERENCE_KELVIN);
+        $area
+            = ($massFlow * $speed)
+            / (self::DISCHARGE_COEFFICIENT * $upstream * self::flowFunction($downstream / $upstream));
 
-        return Length::ofMetres(sqrt(4.0 * $area / M_PI));
+        return Length::ofMetres(sqrt((4.0 * $area) / M_PI));
     }
 }

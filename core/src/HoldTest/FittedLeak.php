@@ -44,6 +44,9 @@ final readonly class FittedLeak
     {
         $pressure = $this->curve->withoutSettling($fit->parameters, [$seconds])[0];
 
-        return Flow::fromPressureChange($rig->volume, 1000.0 * $this->curve->leakRateAt($pressure, $fit->parameters[0], $fit->parameters[1]));
+        return Flow::fromPressureChange(
+            $rig->volume,
+            1000.0 * $this->curve->leakRateAt($pressure, $fit->parameters[0], $fit->parameters[1]),
+        );
     }
 }

@@ -34,7 +34,9 @@ final readonly class FittedTrace
      */
     public function at(array $seconds): array
     {
-        $leak = HoldCurve::leak(LeakLaw::of($this->shape, $this->isVacuum, 1.3 * max($this->low[0], $this->high[0]), $this->atmosphere));
+        $leak = HoldCurve::leak(
+            LeakLaw::of($this->shape, $this->isVacuum, 1.3 * max($this->low[0], $this->high[0]), $this->atmosphere),
+        );
         $curve = match ($this->model) {
             HoldModel::Tight => HoldCurve::tight(),
             HoldModel::Leak => $leak,
@@ -51,12 +53,28 @@ final readonly class FittedTrace
     /** @return Shape */
     public function toArray(): array
     {
-        return ['model' => $this->model->value, 'shape' => $this->shape->value, 'vacuum' => $this->isVacuum, 'atmosphere_kpa' => $this->atmosphere, 'best' => $this->best, 'low' => $this->low, 'high' => $this->high];
+        return [
+            'model' => $this->model->value,
+            'shape' => $this->shape->value,
+            'vacuum' => $this->isVacuum,
+            'atmosphere_kpa' => $this->atmosphere,
+            'best' => $this->best,
+            'low' => $this->low,
+            'high' => $this->high,
+        ];
     }
 
     /** @param  Shape  $stored */
     public static function fromArray(array $stored): self
     {
-        return new self(HoldModel::from($stored['model']), LeakShape::from($stored['shape']), $stored['vacuum'], $stored['atmosphere_kpa'], $stored['best'], $stored['low'], $stored['high']);
+        return new self(
+            HoldModel::from($stored['model']),
+            LeakShape::from($stored['shape']),
+            $stored['vacuum'],
+            $stored['atmosphere_kpa'],
+            $stored['best'],
+            $stored['low'],
+            $stored['high'],
+        );
     }
 }

@@ -18,7 +18,9 @@ final readonly class GravityHead
 
     public static function of(Length $height): GaugePressure
     {
-        return GaugePressure::ofKilopascals(self::PETROL_KG_PER_CUBIC_METRE * self::STANDARD_GRAVITY * $height->inMetres() / 1000.0);
+        return GaugePressure::ofKilopascals(
+            (self::PETROL_KG_PER_CUBIC_METRE * self::STANDARD_GRAVITY * $height->inMetres()) / 1000.0,
+        );
     }
 
     /** Half a metre of fuel above the bowl: as much as a tank on a mower or generator stands. */

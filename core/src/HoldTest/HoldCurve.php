@@ -7,7 +7,8 @@ namespace DustyJet\HoldTest;
 use DustyJet\Numerics\Curve;
 
 /**
- * A hold test's pressure: a tight, leaking or plateauing part plus the settling A exp(-t/ts) of air that cools and hoses that creep.
+ * A hold test's pressure: a tight, leaking or plateauing part plus the settling A exp(-t/ts) of air that cools and
+ * hoses that creep.
  *
  * Parameters: tight [p0, A, ln ts]; leak [p0, rate at p0, A, ln ts]; plateau [p_inf, drop, ln tau, A, ln ts].
  *

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace DustyJet\HoldTest;
 
 use DustyJet\Quantity\Duration;
-use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\GaugePressure;
-use DustyJet\Quantity\Length;
 
 /** What a hold test says, with its uncertainty. Flows are at the settled start. */
 final readonly class HoldResult
@@ -17,7 +15,6 @@ final readonly class HoldResult
      * @param  GaugePressure  $start the leak's own pressure when settled; negative for a vacuum
      * @param  Duration|null  $tau time constant of the fall at the settled start; null when tight
      * @param  GaugePressure|null  $plateau where it comes to rest, when it holds below
-     * @param  Length|null  $hole sharp round hole of the same flow; null when tight
      * @param  Duration|null  $watchMore how much longer to watch; null when decided
      * @param  float  $margin how many times the working pressure the test pressure was
      */
@@ -29,10 +26,7 @@ final readonly class HoldResult
         public GaugePressure $start,
         public ?Duration $tau,
         public ?GaugePressure $plateau,
-        public Flow $leak,
-        public Flow $leakLow,
-        public Flow $leakHigh,
-        public ?Length $hole,
+        public LeakFound $leak,
         public ?Duration $watchMore,
         public float $margin,
         public float $noiseKilopascals,

@@ -18,8 +18,8 @@ use DustyJet\Quantity\GaugePressure;
  * Judges a pressure or vacuum hold test of a closed volume.
  *
  * Three models are fitted to the whole trace, each with a settling term: tight, leak (three shapes) and holds-below.
- * Readings are intervals, not points; models are compared by AICc; the leak interval is profile likelihood and is the union
- * over the shapes within 2 AICc of the best. The verdict compares that interval with a limit flow.
+ * Readings are intervals, not points; models are compared by AICc; the leak interval is profile likelihood and is the
+ * union over the shapes within 2 AICc of the best. The verdict compares that interval with a limit flow.
  */
 final readonly class HoldTest
 {
@@ -73,6 +73,7 @@ final readonly class HoldTest
         $settledFrom = $this->settledFrom($best->fit);
         $flow = $best->flowAt($settledFrom, $this->rig);
         $start = $this->gauge($best->pressureAt($settledFrom));
+        $hasHole = $model !== HoldModel::Tight && $flow->inMillilitresPerMinute() > 0.0;
 
         return new HoldResult(
             model: $model,
@@ -82,14 +83,21 @@ final readonly class HoldTest
             start: $start,
             tau: $this->tau($model, $best, $plateau),
             plateau: $plateau === null ? null : $this->gauge($plateau->parameters[0]),
-            leak: $flow,
-            leakLow: $low,
-            leakHigh: $high,
-            hole: $model === HoldModel::Tight || $flow->inMillilitresPerMinute() <= 0.0 ? null : AirFlow::equivalentHole($flow, $start),
-            watchMore: $verdict === Verdict::KeepWatching ? Duration::ofSeconds($this->watchMore($best, $settledFrom)) : null,
+            leak: new LeakFound($flow, $low, $high, $hasHole ? AirFlow::equivalentHole($flow, $start) : null),
+            watchMore: $verdict === Verdict::KeepWatching
+                ? Duration::ofSeconds($this->watchMore($best, $settledFrom))
+                : null,
             margin: abs($start->inKilopascals()) / $this->limits->working->inKilopascals(),
             noiseKilopascals: $best->fit->noise(),
-            fitted: new FittedTrace($model, $best->shape, $this->trace->isVacuum, $this->atmosphere, $this->shown($model, $tight, $best, $plateau), $best->low->parameters, $best->high->parameters),
+            fitted: new FittedTrace(
+                $model,
+                $best->shape,
+                $this->trace->isVacuum,
+                $this->atmosphere,
+                $this->shown($model, $tight, $best, $plateau),
+                $best->low->parameters,
+                $best->high->parameters,
+            ),
         );
     }
 
@@ -103,12 +111,23 @@ final readonly class HoldTest
         $step = max($this->seen->step, 0.002);
         $first = $this->seen->y[0];
 
-        return new CurveFitter($curve, $this->seen, [
-            new Parameter(max(0.2, $level), 0.05, 3.0 * $peak + 5.0),
-            ...$own,
-            new Parameter(max(0.0, min($first - $level, 0.3 * $peak)), 0.0, 2.0 * $peak, 0.0, 0.06 * $peak),
-            new Parameter(log(2.0), log(0.5), log(8.0), log(2.0), 0.7),
-        ], new Parameter(log($this->seen->asIntervals ? max(0.4 * $step, 0.02) : 0.1), log(0.001 * self::KILOPASCALS_PER_PSI), log($peak), log(0.015 * self::KILOPASCALS_PER_PSI), 1.0));
+        return new CurveFitter(
+            $curve,
+            $this->seen,
+            [
+                new Parameter(max(0.2, $level), 0.05, 3.0 * $peak + 5.0),
+                ...$own,
+                new Parameter(max(0.0, min($first - $level, 0.3 * $peak)), 0.0, 2.0 * $peak, 0.0, 0.06 * $peak),
+                new Parameter(log(2.0), log(0.5), log(8.0), log(2.0), 0.7),
+            ],
+            new Parameter(
+                log($this->seen->asIntervals ? max(0.4 * $step, 0.02) : 0.1),
+                log(0.001 * self::KILOPASCALS_PER_PSI),
+                log($peak),
+                log(0.015 * self::KILOPASCALS_PER_PSI),
+                1.0,
+            ),
+        );
     }
 
     /** @return non-empty-list<FittedLeak> best shape first */
@@ -121,7 +140,10 @@ final readonly class HoldTest
             $fitter = $this->fitter($curve, [new Parameter($rate, 0.0, 20.0 * $this->peak)], $p0);
             $leaks[] = [$shape, $curve, $fitter, $fitter->fit()];
         }
-        $leaks = array_map(fn (array $leak): array => [...$leak, $leak[3]->aicc($this->freeParameters(3), $this->seen->count())], $this->startedFromTheBest($leaks));
+        $leaks = array_map(
+            fn (array $leak): array => [...$leak, $leak[3]->aicc($this->freeParameters(3), $this->seen->count())],
+            $this->startedFromTheBest($leaks),
+        );
         usort($leaks, static fn (array $a, array $b): int => $a[4] <=> $b[4]);
         $fitted = [];
         foreach ($leaks as [$shape, $curve, $fitter, $fit, $aicc]) {
@@ -160,14 +182,29 @@ final readonly class HoldTest
     private function profile(CurveFitter $fitter, Fit $fit): ProfileInterval
     {
         $n = $this->seen->count();
-        $scale = max(0.05 * $fit->parameters[1], 3.0 * max($fit->noise(), 0.3 * $this->seen->step / sqrt($n)) / max(1.0, $this->trace->durationSeconds()) / sqrt(max(1.0, $n / 12.0)));
+        $scale = max(
+            0.05 * $fit->parameters[1],
+            (3.0 * max($fit->noise(), (0.3 * $this->seen->step) / sqrt($n)))
+                / max(1.0, $this->trace->durationSeconds())
+                / sqrt(max(1.0, $n / 12.0)),
+        );
 
-        // Where rounding outweighs noise, the noise is not learned from the scatter and costs no degrees of freedom, and the
-        // level is integrated out: the best level for each leak would count readings that only a lucky start could give.
+        // Where rounding outweighs noise, the noise is not learned from the scatter and costs no degrees of freedom,
+        // and the level is integrated out: the best level for each leak would count readings that only a lucky start
+        // could give.
         $rounded = $this->seen->step > self::ROUNDING_RULES_FROM * $fit->noise();
         $threshold = ProfileInterval::threshold($n, (int) min(1000.0, $rounded ? $n : $n - 4.0));
 
-        return ProfileInterval::around($fitter, $fit, 1, $threshold, $scale, 0.0, 20.0 * $this->peak, $rounded ? 0 : null);
+        return ProfileInterval::around(
+            $fitter,
+            $fit,
+            1,
+            $threshold,
+            $scale,
+            0.0,
+            20.0 * $this->peak,
+            $rounded ? 0 : null,
+        );
     }
 
     /**
@@ -183,7 +220,10 @@ final readonly class HoldTest
             new Parameter(log(max(2.0, $duration / 4.0)), log(1.5), log(10.0 * $duration + 10.0)),
         ]);
         $fit = $fitter->fit();
-        if ($fit->aicc($this->freeParameters(4), $this->seen->count()) > $leak->aicc - self::PLATEAU_MUST_BEAT_LEAK_BY_AICC) {
+        if (
+            $fit->aicc($this->freeParameters(4), $this->seen->count())
+            > $leak->aicc - self::PLATEAU_MUST_BEAT_LEAK_BY_AICC
+        ) {
             return null;
         }
         $tau = exp($fit->parameters[2]);
@@ -191,13 +231,22 @@ final readonly class HoldTest
         if ($duration < 1.5 * $tau || $tau < 3.0 * $settling) {
             return null;
         }
-        $ends = ProfileInterval::around($fitter, $fit, 0, ProfileInterval::threshold($this->seen->count(), (int) $this->seen->count() - 4), max($fit->noise(), 0.05 * $drop), 0.05, 3.0 * $this->peak);
+        $ends = ProfileInterval::around(
+            $fitter,
+            $fit,
+            0,
+            ProfileInterval::threshold($this->seen->count(), (int) $this->seen->count() - 4),
+            max($fit->noise(), 0.05 * $drop),
+            0.05,
+            3.0 * $this->peak,
+        );
 
         return $ends->low->parameters[0] > $this->limits->working->inKilopascals() ? $fit : null;
     }
 
     /**
-     * The union of the rivals' flow intervals, widened by what is not in the trace: the volume and the room's temperature.
+     * The union of the rivals' flow intervals, widened by what is not in the trace: the volume and the room's
+     * temperature.
      *
      * @param  non-empty-list<FittedLeak>  $leaks
      *
@@ -225,7 +274,10 @@ final readonly class HoldTest
     private function temperatureFlow(): float
     {
         $absolute = $this->atmosphere + ($this->trace->isVacuum ? -1.0 : 1.0) * $this->seen->y[0];
-        $perSecond = 1000.0 * $absolute * abs($this->limits->temperatureDriftKelvin) / 293.15 / max(1.0, $this->trace->durationSeconds());
+        $perSecond
+            = (1000.0 * $absolute * abs($this->limits->temperatureDriftKelvin))
+            / 293.15
+            / max(1.0, $this->trace->durationSeconds());
 
         return Flow::fromPressureChange($this->rig->volume, $perSecond)->inMillilitresPerMinute();
     }
@@ -255,27 +307,36 @@ final readonly class HoldTest
         return match ($model) {
             HoldModel::HoldsBelow => Duration::ofSeconds(exp($plateau->parameters[2] ?? 0.0)),
             HoldModel::Tight => null,
-            HoldModel::Leak => $best->fit->parameters[1] > 0.0 ? Duration::ofSeconds($best->fit->parameters[0] / $best->fit->parameters[1]) : null,
+            HoldModel::Leak => $best->fit->parameters[1] > 0.0
+                ? Duration::ofSeconds($best->fit->parameters[0] / $best->fit->parameters[1])
+                : null,
         };
     }
 
     /**
-     * The smallest T at which a leak of just the limit and the best fit can be told apart, less what was watched already.
+     * The smallest T at which a leak of just the limit and the best fit can be told apart, less what was watched
+     * already.
      *
-     * The fit's own uncertainty at T is that of a line's end, 4 s^2/n, with readings going on at the same rate; rounding
-     * does not average out, so step^2/12 is added whole.
+     * The fit's own uncertainty at T is that of a line's end, 4 s^2/n, with readings going on at the same rate;
+     * rounding does not average out, so step^2/12 is added whole.
      */
     private function watchMore(FittedLeak $best, float $settledFrom): float
     {
         $duration = $this->trace->durationSeconds();
         $perSecond = $this->seen->count() / max(1.0, $duration);
-        $scale = $best->pressureAt($settledFrom) > 0.0 ? $best->curve->leakRateAt($best->pressureAt($settledFrom), $best->fit->parameters[0], 1.0) : 1.0;
+        $scale
+            = $best->pressureAt($settledFrom) > 0.0
+                ? $best->curve->leakRateAt($best->pressureAt($settledFrom), $best->fit->parameters[0], 1.0)
+                : 1.0;
         $limitRate = $this->limits->leak->asPressureChangeOf($this->rig->volume) / 1000.0 / max(1e-9, $scale);
         $limit = [$best->fit->parameters[0], $limitRate, ...array_slice($best->fit->parameters, 2)];
         $soonest = $duration + max(self::SHORTEST_WATCH_SECONDS, 0.5 * $duration);
         for ($t = $soonest; $t < $duration + self::LONGEST_WATCH_SECONDS; $t += 5.0) {
-            $gap = abs($best->curve->withoutSettling($limit, [$t])[0] - $best->curve->withoutSettling($best->fit->parameters, [$t])[0]);
-            $fitVariance = 4.0 * $best->fit->noise() ** 2 / max(4.0, $perSecond * $t);
+            $gap = abs(
+                $best->curve->withoutSettling($limit, [$t])[0]
+                    - $best->curve->withoutSettling($best->fit->parameters, [$t])[0],
+            );
+            $fitVariance = (4.0 * $best->fit->noise() ** 2) / max(4.0, $perSecond * $t);
             if ($gap > 2.0 * sqrt($fitVariance + $this->seen->step ** 2 / 12.0)) {
                 return $t - $duration;
             }

@@ -7,8 +7,9 @@ namespace DustyJet\HoldTest;
 /**
  * The solution of dp/dt = -k f(p) for one leak shape, as a function of the elapsed k t.
  *
- * Linear and viscous leaks have closed forms. The orifice is integrated once in q = sqrt(p), where dq/dG = f(q^2)/2q stays
- * smooth down to zero, by fourth-order Runge-Kutta on an even grid of G = k t to empty; between nodes cubic Hermite.
+ * Linear and viscous leaks have closed forms. The orifice is integrated once in q = sqrt(p), where dq/dG = f(q^2)/2q
+ * stays smooth down to zero, by fourth-order Runge-Kutta on an even grid of G = k t to empty; between nodes cubic
+ * Hermite.
  *
  * @internal kPa and seconds
  */
@@ -35,9 +36,10 @@ final readonly class LeakLaw
         if ($shape !== LeakShape::Orifice) {
             return new self($shape, $isVacuum, $atmosphere, [], [], 0.0);
         }
-        $speed = static fn (float $q): float => $shape->rate(max($q, 1e-4) ** 2, $isVacuum, $atmosphere) / (2.0 * max($q, 1e-4));
+        $speed = static fn (float $q): float => $shape->rate(max($q, 1e-4) ** 2, $isVacuum, $atmosphere)
+            / (2.0 * max($q, 1e-4));
         $top = sqrt($highest);
-        $grid = 1.05 * $top / min($speed($top), $speed(0.0)) / self::NODES;
+        $grid = (1.05 * $top) / min($speed($top), $speed(0.0)) / self::NODES;
         $roots = [0.0];
         $slopes = [$speed(0.0)];
         for ($i = 0, $q = 0.0; $i < self::NODES && $q < $top; $i++) {
@@ -45,7 +47,7 @@ final readonly class LeakLaw
             $b = $speed($q + 0.5 * $grid * $a);
             $c = $speed($q + 0.5 * $grid * $b);
             $d = $speed($q + $grid * $c);
-            $q += $grid / 6.0 * ($a + 2.0 * $b + 2.0 * $c + $d);
+            $q += ($grid / 6.0) * ($a + 2.0 * $b + 2.0 * $c + $d);
             $roots[] = $q;
             $slopes[] = $speed($q);
         }
@@ -143,7 +145,9 @@ final readonly class LeakLaw
             $s = $g / $h - $i;
             $s2 = $s * $s;
             $rise = $s2 * (3.0 - 2.0 * $s);
-            $q = $this->roots[$i] * (1.0 - $rise) + $this->roots[$i + 1] * $rise
+            $q
+                = $this->roots[$i] * (1.0 - $rise)
+                + $this->roots[$i + 1] * $rise
                 + $h * ($s * (1.0 - $s) ** 2 * $this->slopes[$i] + $s2 * ($s - 1.0) * $this->slopes[$i + 1]);
             $pressures[] = $q * $q;
         }
@@ -164,7 +168,7 @@ final readonly class LeakLaw
             [$low, $high] = $this->roots[$middle] <= $q ? [$middle, $high] : [$low, $middle];
         }
         $slope = 0.5 * ($this->slopes[$low] + $this->slopes[$high]);
-        $offset = ($q - $this->roots[$low]) / ($this->roots[$high] - $this->roots[$low]) * $this->grid;
+        $offset = (($q - $this->roots[$low]) / ($this->roots[$high] - $this->roots[$low])) * $this->grid;
         $bend = ($this->slopes[$high] - $this->slopes[$low]) / $this->grid;
         $error = $this->roots[$low] + $this->slopes[$low] * $offset + 0.5 * $bend * $offset * $offset - $q;
 

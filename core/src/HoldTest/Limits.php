@@ -18,8 +18,11 @@ final readonly class Limits
      * @param  GaugePressure  $working what the needle holds back in use: gravity head or pump delivery
      * @param  float  $temperatureDriftKelvin how far the room may have moved during the test
      */
-    public function __construct(public Flow $leak, public GaugePressure $working, public float $temperatureDriftKelvin = 0.0)
-    {
+    public function __construct(
+        public Flow $leak,
+        public GaugePressure $working,
+        public float $temperatureDriftKelvin = 0.0,
+    ) {
     }
 
     public static function ofLeak(Flow $leak): self

@@ -49,8 +49,13 @@ final readonly class PressureTrace
      *
      * @throws UnusableTrace If there are too few readings, a time goes back, or nothing was pumped up.
      */
-    public static function of(array $readings, PressureUnit $unit, bool $isVacuum, float $step = 0.0, int $firstLine = 1): self
-    {
+    public static function of(
+        array $readings,
+        PressureUnit $unit,
+        bool $isVacuum,
+        float $step = 0.0,
+        int $firstLine = 1,
+    ): self {
         if (count($readings) < self::FEWEST_READINGS) {
             throw UnusableTrace::tooFewReadings(count($readings), self::FEWEST_READINGS);
         }

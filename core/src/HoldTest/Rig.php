@@ -20,7 +20,8 @@ final readonly class Rig
     }
 
     /**
-     * The rig's volume from opening it, pumped to p1, to a reference volume at atmosphere: V = V_r p2/(p1 - p2), isothermal.
+     * The rig's volume from opening it, pumped to p1, to a reference volume at atmosphere: V = V_r p2/(p1 - p2),
+     * isothermal.
      *
      * The readings are good to their step: u = step/sqrt(12) each (JCGM 100, F.2.2.1), carried into the volume.
      *
@@ -28,16 +29,20 @@ final readonly class Rig
      *
      * @throws QuantityOutOfRange If the pressure did not fall to something above zero.
      */
-    public static function measuredBy(Volume $reference, GaugePressure $before, GaugePressure $after, ?GaugePressure $step = null): self
-    {
+    public static function measuredBy(
+        Volume $reference,
+        GaugePressure $before,
+        GaugePressure $after,
+        ?GaugePressure $step = null,
+    ): self {
         $drop = $before->inPascals() - $after->inPascals();
         if ($drop <= 0.0 || $after->inPascals() <= 0.0) {
             throw QuantityOutOfRange::notPositive('The fall on opening the reference volume', $drop);
         }
 
         $u = ($step?->inPascals() ?? 0.0) / sqrt(12.0);
-        $relative = hypot($u * $before->inPascals() / ($after->inPascals() * $drop), $u / $drop);
+        $relative = hypot(($u * $before->inPascals()) / ($after->inPascals() * $drop), $u / $drop);
 
-        return new self(Volume::ofMillilitres($reference->inMillilitres() * $after->inPascals() / $drop), $relative);
+        return new self(Volume::ofMillilitres(($reference->inMillilitres() * $after->inPascals()) / $drop), $relative);
     }
 }

@@ -11,7 +11,8 @@ use Random\Randomizer;
 /**
  * A made-up leak with a known truth, watched through a noisy, stepped gauge: for the demo, the benchmark and the tests.
  *
- * It integrates the mass balance by itself (fourth-order Runge-Kutta), sharing no solution with the analysis it is used on.
+ * It integrates the mass balance by itself (fourth-order Runge-Kutta), sharing no solution with the analysis it is
+ * used on.
  */
 final readonly class ScriptedLeak
 {
@@ -45,8 +46,14 @@ final readonly class ScriptedLeak
     {
         $readings = [];
         foreach ($this->truthPsi($seconds) as $i => $psi) {
-            $noisy = $psi + $this->settlingPsi * exp(-$seconds[$i] / $this->settlingSeconds) + $this->noisePsi * self::gaussian($chance);
-            $readings[] = [$seconds[$i], $this->stepPsi > 0.0 ? round($noisy / $this->stepPsi) * $this->stepPsi : $noisy];
+            $noisy
+                = $psi
+                + $this->settlingPsi * exp(-$seconds[$i] / $this->settlingSeconds)
+                + $this->noisePsi * self::gaussian($chance);
+            $readings[] = [
+                $seconds[$i],
+                $this->stepPsi > 0.0 ? round($noisy / $this->stepPsi) * $this->stepPsi : $noisy,
+            ];
         }
 
         return $readings;
@@ -59,7 +66,12 @@ final readonly class ScriptedLeak
      */
     public function trace(array $seconds, Randomizer $chance): PressureTrace
     {
-        return PressureTrace::of($this->readings($seconds, $chance), PressureUnit::Psi, $this->isVacuum, $this->stepPsi);
+        return PressureTrace::of(
+            $this->readings($seconds, $chance),
+            PressureUnit::Psi,
+            $this->isVacuum,
+            $this->stepPsi,
+        );
     }
 
     /**
@@ -72,12 +84,18 @@ final readonly class ScriptedLeak
         if ($this->sealsBelowPsi !== null) {
             $floor = $this->sealsBelowPsi;
 
-            return array_map(fn (float $t): float => $floor + ($this->startPsi - $floor) * exp(-$t / $this->plateauTauSeconds), $seconds);
+            return array_map(
+                fn (float $t): float => $floor + ($this->startPsi - $floor) * exp(-$t / $this->plateauTauSeconds),
+                $seconds,
+            );
         }
         $perPsi = PressureUnit::Psi->pascals() / 1000.0;
         $atmosphere = 101.325;
         $p = $this->startPsi * $perPsi;
-        $k = $this->leak->asPressureChangeOf($this->rig->volume) / 1000.0 / max(1e-12, $this->shape->rate($p, $this->isVacuum, $atmosphere));
+        $k
+            = $this->leak->asPressureChangeOf($this->rig->volume)
+            / 1000.0
+            / max(1e-12, $this->shape->rate($p, $this->isVacuum, $atmosphere));
         $fall = fn (float $at): float => -$k * $this->shape->rate($at, $this->isVacuum, $atmosphere);
         $truth = [];
         $now = 0.0;
@@ -89,7 +107,7 @@ final readonly class ScriptedLeak
                 $b = $fall($p + 0.5 * $h * $a);
                 $c = $fall($p + 0.5 * $h * $b);
                 $d = $fall($p + $h * $c);
-                $p = max(0.0, $p + $h / 6.0 * ($a + 2.0 * $b + 2.0 * $c + $d));
+                $p = max(0.0, $p + ($h / 6.0) * ($a + 2.0 * $b + 2.0 * $c + $d));
             }
             $now = $t;
             $truth[] = $p / $perPsi;

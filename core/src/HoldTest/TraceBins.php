@@ -25,9 +25,16 @@ final readonly class TraceBins
     public static function of(PressureTrace $trace): Observations
     {
         $noise = self::noise($trace);
-        $asIntervals = $trace->stepKilopascals > 0.0 && ($trace->count() < 60 || $noise < 0.66 * $trace->stepKilopascals);
+        $asIntervals
+            = $trace->stepKilopascals > 0.0 && ($trace->count() < 60 || $noise < 0.66 * $trace->stepKilopascals);
         if ($trace->count() <= self::KEEP_WHOLE) {
-            return new Observations($trace->seconds, $trace->kilopascals, array_fill(0, $trace->count(), 1.0), $trace->stepKilopascals, $asIntervals);
+            return new Observations(
+                $trace->seconds,
+                $trace->kilopascals,
+                array_fill(0, $trace->count(), 1.0),
+                $trace->stepKilopascals,
+                $asIntervals,
+            );
         }
 
         return $asIntervals ? self::cells($trace) : self::means($trace);
@@ -48,10 +55,11 @@ final readonly class TraceBins
     private static function bin(float $t, float $duration): int
     {
         if ($t < self::EARLY_SECONDS) {
-            return (int) ($t / self::EARLY_SECONDS * self::EARLY_BINS);
+            return (int) (($t / self::EARLY_SECONDS) * self::EARLY_BINS);
         }
 
-        return self::EARLY_BINS + (int) (($t - self::EARLY_SECONDS) / max(1e-9, $duration - self::EARLY_SECONDS) * self::LATE_BINS);
+        return self::EARLY_BINS
+            + (int) ((($t - self::EARLY_SECONDS) / max(1e-9, $duration - self::EARLY_SECONDS)) * self::LATE_BINS);
     }
 
     /** Equal readings of one bin are one weighted interval at their mean time. */
@@ -96,7 +104,7 @@ final readonly class TraceBins
             $x[] = $t / $n;
             $y[] = $sum / $n;
             $weights[] = $n;
-            $within += max(0.0, $squares - $sum * $sum / $n);
+            $within += max(0.0, $squares - ($sum * $sum) / $n);
         }
 
         return new Observations($x, $y, $weights, $trace->stepKilopascals, false, $within);

@@ -16,7 +16,11 @@ final readonly class TraceCsv
 {
     public const MOST_BYTES = 8_000_000;
 
-    private const UNITS = ['psi' => PressureUnit::Psi, 'kpa' => PressureUnit::Kilopascal, 'inhg' => PressureUnit::InchOfMercury];
+    private const UNITS = [
+        'psi' => PressureUnit::Psi,
+        'kpa' => PressureUnit::Kilopascal,
+        'inhg' => PressureUnit::InchOfMercury,
+    ];
 
     /**
      * @param  float|null  $stepPsi how finely the gauge was read, in psi; null takes the finest step seen
@@ -33,14 +37,18 @@ final readonly class TraceCsv
         $separator = str_contains($lines[0] ?? '', ';') ? ';' : ',';
         $unit = self::unit($lines[0] ?? '', $separator);
         [$readings, $written] = self::readings($lines, $separator);
-        $step = $stepPsi === null ? self::gaugeStep($written) : $stepPsi * PressureUnit::Psi->pascals() / $unit->pascals();
+        $step
+            = $stepPsi === null
+                ? self::gaugeStep($written)
+                : ($stepPsi * PressureUnit::Psi->pascals()) / $unit->pascals();
         $isVacuum = $unit === PressureUnit::InchOfMercury || self::mostlyNegative($readings);
 
         return PressureTrace::of($readings, $unit, $isVacuum, $step, 2);
     }
 
     /**
-     * Reads lines a technician typed or tapped, `0 5.0` or `10; 4,9`: a time in seconds, space, comma, semicolon or tab, a reading.
+     * Reads lines a technician typed or tapped, `0 5.0` or `10; 4,9`: a time in seconds, space, comma, semicolon or
+     * tab, a reading.
      *
      * @param  float|null  $step how finely the gauge was read, in the unit; null takes the finest step seen
      *
@@ -95,7 +103,10 @@ final readonly class TraceCsv
      */
     private static function unit(string $header, string $separator): PressureUnit
     {
-        $columns = array_map(static fn (string $c): string => mb_strtolower(trim($c, " \t\"")), explode($separator, $header));
+        $columns = array_map(
+            static fn (string $c): string => mb_strtolower(trim($c, " \t\"")),
+            explode($separator, $header),
+        );
         if (count($columns) !== 2 || $columns[0] !== 't_s' || ! isset(self::UNITS[$columns[1]])) {
             throw UnusableTrace::badHeader($header);
         }
@@ -137,7 +148,10 @@ final readonly class TraceCsv
     private static function number(string $text, int $line): float
     {
         $plain = str_replace(["\u{2212}", ','], ['-', '.'], trim($text, " \t\""));
-        if (preg_match('~^[+-]?(?:\d+(?:\.\d*)?|\.\d+)(?:[eE][+-]?\d{1,3})?$~', $plain) !== 1 || ! is_finite((float) $plain)) {
+        if (
+            preg_match('~^[+-]?(?:\d+(?:\.\d*)?|\.\d+)(?:[eE][+-]?\d{1,3})?$~', $plain) !== 1
+            || ! is_finite((float) $plain)
+        ) {
             throw UnusableTrace::badNumber($line, $text);
         }
 
@@ -153,7 +167,8 @@ final readonly class TraceCsv
     /**
      * How finely the gauge was read, from how the readings are written: `5.0` is read to a tenth.
      *
-     * Three different values and more that are all halves, quarters or fifths of ten say that the gauge is read no finer.
+     * Three different values and more that are all halves, quarters or fifths of ten say that the gauge is read no
+     * finer.
      *
      * @param  list<string>  $written
      *

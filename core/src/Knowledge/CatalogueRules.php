@@ -8,6 +8,7 @@ use DustyJet\Diagnosis\CarburetorKind;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Diagnosis\Fault;
 use DustyJet\Diagnosis\Finding;
+use DustyJet\Diagnosis\Season;
 
 /**
  * What the knowledge of a diagnosis must keep: names that meet, numbers that can be, faults that something can confirm,
@@ -46,13 +47,16 @@ final readonly class CatalogueRules
         $at = "findings.{$id}";
         $levels = max(1, count($finding->levels));
         $levels <= 2 || throw UnusableKnowledge::impossible("{$at}.levels", 'a graded finding has two levels');
-        count($finding->leak) === $levels || throw UnusableKnowledge::impossible("{$at}.leak", "it needs {$levels} numbers");
+        count($finding->leak) === $levels
+            || throw UnusableKnowledge::impossible("{$at}.leak", "it needs {$levels} numbers");
         $last = 1.0;
         foreach ($finding->leak as $leak) {
-            $leak >= self::LEAST_LEAK && $leak < $last + ($last === 1.0 ? 0.0 : 1e-9) || throw UnusableKnowledge::impossible("{$at}.leak", 'a leak is at least 0.01 and falls with the level');
+            ($leak >= self::LEAST_LEAK && $leak < $last + ($last === 1.0 ? 0.0 : 1e-9))
+                || throw UnusableKnowledge::impossible("{$at}.leak", 'a leak is at least 0.01 and falls with the level');
             $last = $leak;
         }
-        in_array($finding->group, ['complaint', 'sense', 'measurement', 'test'], true) || throw UnusableKnowledge::dangling("{$at}.group", $finding->group);
+        in_array($finding->group, ['complaint', 'sense', 'measurement', 'test'], true)
+            || throw UnusableKnowledge::dangling("{$at}.group", $finding->group);
         foreach ($this->catalogue->faults as $fault) {
             if (isset($fault->shows[$id])) {
                 return;
@@ -65,17 +69,26 @@ final readonly class CatalogueRules
     private function fault(Fault $fault, string $id): void
     {
         $at = "faults.{$id}";
-        $fault->chance > 0.0 && $fault->chance <= 0.5 || throw UnusableKnowledge::impossible("{$at}.prior.chance", 'it lies above 0 and at most at 0.5');
+        ($fault->chance > 0.0 && $fault->chance <= 0.5)
+            || throw UnusableKnowledge::impossible("{$at}.prior.chance", 'it lies above 0 and at most at 0.5');
         $fault->cure->minutes > 0.0 || throw UnusableKnowledge::impossible("{$at}.cure.minutes", 'a cure takes time');
         $fault->cure->partsCents >= 0 || throw UnusableKnowledge::impossible("{$at}.cure.cents", 'parts do not pay');
         foreach ($fault->rises as $fact => $factors) {
-            in_array($fact, ['fuel_age_days', 'stored_days', 'season'], true) || throw UnusableKnowledge::dangling("{$at}.prior.rises", $fact);
-            array_filter($factors, static fn (float $f): bool => $f <= 0.0) === [] || throw UnusableKnowledge::impossible("{$at}.prior.rises.{$fact}", 'a factor is above 0');
+            in_array($fact, ['fuel_age_days', 'stored_days', 'season'], true)
+                || throw UnusableKnowledge::dangling("{$at}.prior.rises", $fact);
+            foreach ($fact === 'season' ? array_keys($factors) : [] as $season) {
+                Season::tryFrom((string) $season)
+                    ?? throw UnusableKnowledge::dangling("{$at}.prior.rises.season", (string) $season);
+            }
+            array_filter($factors, static fn (float $f): bool => $f <= 0.0) === []
+                || throw UnusableKnowledge::impossible("{$at}.prior.rises.{$fact}", 'a factor is above 0');
         }
         foreach ($fault->cure->access as $access) {
             isset($this->catalogue->access[$access]) || throw UnusableKnowledge::dangling("{$at}.cure.access", $access);
         }
-        $fault->flow === null || isset($this->catalogue->flows[$fault->flow]) || throw UnusableKnowledge::dangling("{$at}.flow", $fault->flow);
+        $fault->flow === null
+            || isset($this->catalogue->flows[$fault->flow])
+            || throw UnusableKnowledge::dangling("{$at}.flow", $fault->flow);
         foreach ($fault->shows as $finding => $strengths) {
             $this->strengths("{$at}.shows.{$finding}", $finding, $strengths);
         }
@@ -85,10 +98,12 @@ final readonly class CatalogueRules
     private function strengths(string $at, string $finding, array $strengths): void
     {
         $known = $this->catalogue->findings[$finding] ?? throw UnusableKnowledge::dangling($at, $finding);
-        count($strengths) === count($known->leak) || throw UnusableKnowledge::impossible($at, 'it needs '.count($known->leak).' numbers');
+        count($strengths) === count($known->leak)
+            || throw UnusableKnowledge::impossible($at, 'it needs '.count($known->leak).' numbers');
         $last = 1.0;
         foreach ($strengths as $strength) {
-            $strength > 0.0 && $strength < $last || throw UnusableKnowledge::impossible($at, 'a strength lies between 0 and 1 and falls with the level');
+            ($strength > 0.0 && $strength < $last)
+                || throw UnusableKnowledge::impossible($at, 'a strength lies between 0 and 1 and falls with the level');
             $last = $strength;
         }
     }
@@ -97,15 +112,21 @@ final readonly class CatalogueRules
     {
         foreach ($this->catalogue->checks as $id => $check) {
             $at = "checks.{$id}";
-            $check->minutes > 0.0 && $check->riskMinutes >= 0.0 || throw UnusableKnowledge::impossible("{$at}.minutes", 'a check takes time');
-            count($check->answers) <= 2 || throw UnusableKnowledge::impossible("{$at}.answers", 'a check answers one or two findings');
-            foreach ([...$check->answers, ...$check->unsafeIf, ...($check->onlyAfter === null ? [] : [$check->onlyAfter])] as $finding) {
+            ($check->minutes > 0.0 && $check->risk->minutes >= 0.0)
+                || throw UnusableKnowledge::impossible("{$at}.minutes", 'a check takes time');
+            count($check->answers) <= 2
+                || throw UnusableKnowledge::impossible("{$at}.answers", 'a check answers one or two findings');
+            foreach (
+                [...$check->answers, ...$check->unsafeIf, ...$check->onlyAfter === null ? [] : [$check->onlyAfter]] as $finding
+            ) {
                 isset($this->catalogue->findings[$finding]) || throw UnusableKnowledge::dangling($at, $finding);
             }
-            foreach ($check->access as $access) {
+            foreach ($check->needs->access as $access) {
                 isset($this->catalogue->access[$access]) || throw UnusableKnowledge::dangling("{$at}.access", $access);
             }
-            $check->caution === null || isset($this->catalogue->cautions[$check->caution]) || throw UnusableKnowledge::dangling("{$at}.caution", $check->caution);
+            $check->risk->caution === null
+                || isset($this->catalogue->cautions[$check->risk->caution])
+                || throw UnusableKnowledge::dangling("{$at}.caution", $check->risk->caution);
         }
     }
 
@@ -117,8 +138,12 @@ final readonly class CatalogueRules
                 foreach (array_filter([$step->then, $step->otherwise], is_string(...)) as $next) {
                     isset($flow->steps[$next]) || throw UnusableKnowledge::dangling($at, $next);
                 }
-                $step->ask === null || isset($this->catalogue->findings[$step->ask]) || throw UnusableKnowledge::dangling("{$at}.ask", $step->ask);
-                $step->caution === null || isset($this->catalogue->cautions[$step->caution]) || throw UnusableKnowledge::dangling("{$at}.caution", $step->caution);
+                $step->ask === null
+                    || isset($this->catalogue->findings[$step->ask])
+                    || throw UnusableKnowledge::dangling("{$at}.ask", $step->ask);
+                $step->caution === null
+                    || isset($this->catalogue->cautions[$step->caution])
+                    || throw UnusableKnowledge::dangling("{$at}.caution", $step->caution);
                 $step->ask !== null || $step->do !== '' || throw UnusableKnowledge::missing("{$at}.do");
             }
         }
@@ -132,10 +157,13 @@ final readonly class CatalogueRules
             $answered += array_flip($check->answers);
         }
         foreach ($findings as $id => $finding) {
-            $finding->isComplaint() || isset($answered[$id]) || throw UnusableKnowledge::impossible("findings.{$id}", "no check of {$family->id} answers it");
+            $finding->isComplaint()
+                || isset($answered[$id])
+                || throw UnusableKnowledge::impossible("findings.{$id}", "no check of {$family->id} answers it");
         }
         foreach ($this->catalogue->faultsOf($family) as $fault) {
-            $this->isConfirmed($fault, array_intersect_key($findings, $answered)) || throw UnusableKnowledge::impossible("faults.{$fault->id}", "no check of {$family->id} can confirm it");
+            $this->isConfirmed($fault, array_intersect_key($findings, $answered))
+                || throw UnusableKnowledge::impossible("faults.{$fault->id}", "no check of {$family->id} can confirm it");
         }
     }
 

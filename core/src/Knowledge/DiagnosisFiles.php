@@ -14,6 +14,8 @@ use DustyJet\Diagnosis\Fault;
 use DustyJet\Diagnosis\Finding;
 use DustyJet\Diagnosis\Flow;
 use DustyJet\Diagnosis\FlowStep;
+use DustyJet\Diagnosis\Needs;
+use DustyJet\Diagnosis\Risk;
 use Symfony\Component\Yaml\Yaml;
 
 /** Reads what a diagnosis knows from YAML; {@see CatalogueRules} refuses what cannot be. */
@@ -43,7 +45,8 @@ final readonly class DiagnosisFiles
             $parsed = Yaml::parse($yaml);
             foreach (is_array($parsed) ? $parsed : [] as $section => $entries) {
                 foreach (is_array($entries) ? $entries : [] as $id => $entry) {
-                    ! isset($merged[$section][$id]) || throw UnusableKnowledge::impossible("{$section}.{$id}", 'it is there twice');
+                    ! isset($merged[$section][$id])
+                        || throw UnusableKnowledge::impossible("{$section}.{$id}", 'it is there twice');
                     $merged[(string) $section][$id] = $entry;
                 }
             }
@@ -73,8 +76,26 @@ final readonly class DiagnosisFiles
         $families = static fn (Fields $f): array => $f->has('families') ? $f->words('families') : ['all'];
 
         return new Catalogue(
-            families: $this->each('families', static fn (Fields $f, string $id): CarburetorKind => new CarburetorKind($id, $f->text('name'), $f->text('fits'), $f->words('traits'))),
-            access: $this->each('access', static fn (Fields $a, string $id): Access => new Access($id, $a->text('do'), $a->number('minutes'), $a->flag('engine_runs'), $a->words('needs'), $a->provenance())),
+            families: $this->each(
+                'families',
+                static fn (Fields $f, string $id): CarburetorKind => new CarburetorKind(
+                    $id,
+                    $f->text('name'),
+                    $f->text('fits'),
+                    $f->words('traits'),
+                ),
+            ),
+            access: $this->each(
+                'access',
+                static fn (Fields $a, string $id): Access => new Access(
+                    $id,
+                    $a->text('do'),
+                    $a->number('minutes'),
+                    $a->flag('engine_runs'),
+                    $a->words('needs'),
+                    $a->provenance(),
+                ),
+            ),
             findings: $this->each('findings', self::finding(...)),
             findingFamilies: array_map($families, $findings),
             checks: $this->each('checks', $this->check(...)),
@@ -83,7 +104,10 @@ final readonly class DiagnosisFiles
             faultFamilies: array_map($families, $faults),
             flows: $this->each('flows', self::flow(...)),
             forbidStart: array_keys(array_filter($findings, static fn (Fields $f): bool => $f->flag('forbids_start'))),
-            cautions: array_map(static fn (Fields $c): array => ['title' => $c->text('title'), 'text' => $c->text('text')], $this->file->maps('cautions')),
+            cautions: array_map(
+                static fn (Fields $c): array => ['title' => $c->text('title'), 'text' => $c->text('text')],
+                $this->file->maps('cautions'),
+            ),
             costs: $this->costs(),
         );
     }
@@ -107,7 +131,16 @@ final readonly class DiagnosisFiles
 
     private static function finding(Fields $f, string $id): Finding
     {
-        return new Finding($id, $f->text('group'), $f->text('ask'), $f->text('because'), $f->words('levels'), $f->numbers('leak'), $f->textOrNull('part'), $f->provenance());
+        return new Finding(
+            $id,
+            $f->text('group'),
+            $f->text('ask'),
+            $f->text('because'),
+            $f->words('levels'),
+            $f->numbers('leak'),
+            $f->textOrNull('part'),
+            $f->provenance(),
+        );
     }
 
     private function check(Fields $c, string $id): Check
@@ -120,17 +153,17 @@ final readonly class DiagnosisFiles
             do: $c->text('do'),
             how: $c->text('how'),
             minutes: $c->number('minutes'),
-            tools: $c->words('tools'),
-            access: $c->words('access'),
-            opensCarburetor: $this->opensCarburetor($c->words('access')),
-            startsEngine: $c->flag('starts_engine'),
-            needsRunning: $c->flag('starts_engine') && ! $c->flag('only_tries'),
+            needs: new Needs(
+                $c->words('tools'),
+                $c->words('access'),
+                $this->opensCarburetor($c->words('access')),
+                $c->flag('starts_engine'),
+                $c->flag('starts_engine') && ! $c->flag('only_tries'),
+            ),
             unsafeIf: $c->words('unsafe_if'),
             answers: $answers === [] ? throw UnusableKnowledge::missing("checks.{$id}.answers") : $answers,
             onlyAfter: $c->textOrNull('only_after'),
-            riskMinutes: $risk?->number('minutes') ?? 0.0,
-            risk: $risk?->text('what'),
-            caution: $c->textOrNull('caution'),
+            risk: new Risk($risk?->number('minutes') ?? 0.0, $risk?->text('what'), $c->textOrNull('caution')),
             station: $c->textOrNull('station'),
             provenance: $c->provenance(),
         );
@@ -156,7 +189,13 @@ final readonly class DiagnosisFiles
             chance: $prior->number('chance'),
             rises: $rises,
             shows: $this->shows($f),
-            cure: new Cure($cure->text('do'), $cure->number('minutes'), (int) $cure->number('cents'), $cure->words('access'), $this->opensCarburetor($cure->words('access'))),
+            cure: new Cure(
+                $cure->text('do'),
+                $cure->number('minutes'),
+                (int) $cure->number('cents'),
+                $cure->words('access'),
+                $this->opensCarburetor($cure->words('access')),
+            ),
             flow: $f->textOrNull('flow'),
             scrapsBody: $f->flag('scraps_body'),
             provenance: $f->provenance(),
@@ -168,14 +207,22 @@ final readonly class DiagnosisFiles
     {
         $access = $this->file->maps('access');
 
-        return array_filter($names, static fn (string $n): bool => isset($access[$n]) && $access[$n]->flag('opens_carburetor')) !== [];
+        return array_filter(
+            $names,
+            static fn (string $n): bool => isset($access[$n]) && $access[$n]->flag('opens_carburetor'),
+        ) !== [];
     }
 
     /** @return array<string, non-empty-list<float>> the pattern's strengths, then the fault's own over them */
     private function shows(Fields $fault): array
     {
         $shows = [];
-        foreach ([...array_map(fn (string $p): Fields => $this->file->map('patterns')->map($p), $fault->words('like')), $fault] as $from) {
+        foreach (
+            [
+                ...array_map(fn (string $p): Fields => $this->file->map('patterns')->map($p), $fault->words('like')),
+                $fault,
+            ] as $from
+        ) {
             foreach ($from->map('shows')->names() as $finding) {
                 $shows[$finding] = $from->map('shows')->numbers($finding);
             }
@@ -188,10 +235,28 @@ final readonly class DiagnosisFiles
     {
         $steps = [];
         foreach ($f->maps('steps') as $key => $s) {
-            $steps[$key] = new FlowStep($key, $s->textOrNull('do') ?? '', $s->textOrNull('ask'), $s->textOrNull('count'), $s->has('most') ? (int) $s->number('most') : 0, $s->textOrNull('then'), $s->textOrNull('otherwise'), $s->textOrNull('caution'), $s->has('families') ? $s->words('families') : ['all']);
+            $steps[$key] = new FlowStep(
+                $key,
+                $s->textOrNull('do') ?? '',
+                $s->textOrNull('ask'),
+                $s->textOrNull('count'),
+                $s->has('most') ? (int) $s->number('most') : 0,
+                $s->textOrNull('then'),
+                $s->textOrNull('otherwise'),
+                $s->textOrNull('caution'),
+                $s->has('families') ? $s->words('families') : ['all'],
+            );
         }
 
-        return new Flow($id, $f->text('name'), $f->text('why'), $f->words('families'), $f->words('offered_when'), $steps === [] ? throw UnusableKnowledge::missing("flows.{$id}.steps") : $steps, $f->provenance());
+        return new Flow(
+            $id,
+            $f->text('name'),
+            $f->text('why'),
+            $f->words('families'),
+            $f->words('offered_when'),
+            $steps === [] ? throw UnusableKnowledge::missing("flows.{$id}.steps") : $steps,
+            $f->provenance(),
+        );
     }
 
     private function costs(): Costs

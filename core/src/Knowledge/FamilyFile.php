@@ -6,18 +6,25 @@ namespace DustyJet\Knowledge;
 
 use DustyJet\Carburetor\Adjuster;
 use DustyJet\Carburetor\BenchTest;
+use DustyJet\Carburetor\Book;
 use DustyJet\Carburetor\Card;
 use DustyJet\Carburetor\Caution;
 use DustyJet\Carburetor\Circuit;
 use DustyJet\Carburetor\Clock;
 use DustyJet\Carburetor\Coupling;
 use DustyJet\Carburetor\Disturbance;
+use DustyJet\Carburetor\Drawing;
 use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Guidance;
 use DustyJet\Carburetor\HoldAsked;
+use DustyJet\Carburetor\Inspection;
 use DustyJet\Carburetor\Kit;
 use DustyJet\Carburetor\Layer;
 use DustyJet\Carburetor\Part;
+use DustyJet\Carburetor\Proof;
 use DustyJet\Carburetor\Sense;
+use DustyJet\Carburetor\Teardown;
+use DustyJet\Carburetor\Upsets;
 use DustyJet\Carburetor\Variant;
 use DustyJet\Mixture\School;
 use DustyJet\Quantity\Flow;
@@ -44,7 +51,7 @@ final readonly class FamilyFile
     public static function parse(string $yaml, string $shared, string $inspect): Family
     {
         $file = self::fields($yaml);
-        $family = (new self($file, self::fields($shared)))->family(Inspections::of($file, self::fields($inspect)));
+        $family = (new self($file, self::fields($shared)))->family(InspectionFile::of($file, self::fields($inspect)));
         FamilyRules::check($family);
 
         return $family;
@@ -57,39 +64,112 @@ final readonly class FamilyFile
         return new Fields(is_array($parsed) ? $parsed : []);
     }
 
-    /** @param  array<string, \DustyJet\Carburetor\Inspection>  $inspections */
+    /** @param  array<string, Inspection>  $inspections */
     private function family(array $inspections): Family
     {
         $file = $this->file;
-        $variants = self::keyed($file->maps('variants'), static fn (Fields $v, string $k): Variant => new Variant($k, $v->text('name'), $v->text('look'), $v->textOrNull('picture')));
+        $variants = self::keyed($file->maps('variants'), self::variant(...));
 
         return new Family(
             id: $file->text('id'),
             name: $file->text('name'),
             fits: $file->text('fits'),
-            drawing: $file->text('drawing'),
             choose: $file->text('choose'),
             variants: $variants === [] ? throw UnusableKnowledge::missing('variants') : $variants,
+            drawing: $this->drawing(),
             adjusters: self::keyed($file->maps('adjusters'), self::adjuster(...)),
-            couplings: array_map(static fn (Fields $c): Coupling => new Coupling($c->text('moving'), $c->words('upsets'), $c->words('only')), $file->list('couples')),
-            parts: $this->parts(),
-            circuits: self::keyed($file->maps('circuits'), static fn (Fields $c, string $k): Circuit => new Circuit($k, $c->text('name'), $c->text('swatch'), $c->text('works'))),
-            plans: StripPlans::of($file),
-            inspections: $inspections,
-            links: $file->texts('links'),
-            stacks: $this->stacks(),
-            kit: new Kit($file->map('kit')->words('has'), $file->map('kit')->words('lacks')),
-            tools: $file->words('tools'),
-            tests: $this->shared('tests', static fn (Fields $t, string $k): BenchTest => new BenchTest($k, $t->text('name'), $t->text('do'), $t->text('good')), $file->words('tests')),
-            hold: $file->has('hold') ? new HoldAsked($file->map('hold')->text('name'), $file->map('hold')->text('do'), $file->map('hold')->text('why')) : null,
-            stationMinutes: array_map(static fn (string $name): int => (int) $file->map('minutes')->number($name), array_combine($file->map('minutes')->names(), $file->map('minutes')->names())),
-            stale: $this->shared('stale', static fn (Fields $s): Disturbance => new Disturbance($s->text('because'), $s->words('doubts'))),
-            checks: $this->shared('handback', static fn (Fields $c): array => ['do' => $c->text('do'), 'takes' => $c->textOrNull('takes')], $file->words('handback')),
-            cautions: $this->shared('cautions', static fn (Fields $c): Caution => new Caution($c->text('title'), $c->text('text'))),
-            hazards: $file->texts('hazards'),
-            clocks: $this->shared('clocks', static fn (Fields $c, string $k): Clock => new Clock($k, $c->text('name'), (int) $c->number('minutes'), $c->text('do'), $c->provenance())),
-            coach: $this->shared->texts('coach'),
+            upsets: $this->upsets(),
+            teardown: $this->teardown($inspections),
+            proof: $this->proof(),
+            guidance: $this->guidance(),
             card: $this->card(),
+        );
+    }
+
+    private static function variant(Fields $v, string $key): Variant
+    {
+        return new Variant($key, $v->text('name'), $v->text('look'), $v->textOrNull('picture'));
+    }
+
+    private function drawing(): Drawing
+    {
+        $circuit = static fn (Fields $c, string $key): Circuit => new Circuit(
+            $key,
+            $c->text('name'),
+            $c->text('swatch'),
+            $c->text('works'),
+        );
+        $circuits = self::keyed($this->file->maps('circuits'), $circuit);
+
+        return new Drawing($this->file->text('drawing'), $this->parts(), $circuits, $this->stacks());
+    }
+
+    private function upsets(): Upsets
+    {
+        $coupling = static fn (Fields $c): Coupling => new Coupling(
+            $c->text('moving'),
+            $c->words('upsets'),
+            $c->words('only'),
+        );
+        $disturbance = static fn (Fields $s): Disturbance => new Disturbance($s->text('because'), $s->words('doubts'));
+
+        return new Upsets(array_map($coupling, $this->file->list('couples')), $this->shared('stale', $disturbance));
+    }
+
+    /** @param  array<string, Inspection>  $inspections */
+    private function teardown(array $inspections): Teardown
+    {
+        $kit = $this->file->map('kit');
+
+        return new Teardown(
+            plans: StripPlans::of($this->file),
+            inspections: $inspections,
+            links: $this->file->texts('links'),
+            kit: new Kit($kit->words('has'), $kit->words('lacks')),
+            tools: $this->file->words('tools'),
+        );
+    }
+
+    private function proof(): Proof
+    {
+        $hold = $this->file->has('hold') ? $this->file->map('hold') : null;
+        $test = static fn (Fields $t, string $key): BenchTest => new BenchTest(
+            $key,
+            $t->text('name'),
+            $t->text('do'),
+            $t->text('good'),
+        );
+        $check = static fn (Fields $c): array => ['do' => $c->text('do'), 'takes' => $c->textOrNull('takes')];
+
+        return new Proof(
+            hold: $hold === null ? null : new HoldAsked($hold->text('name'), $hold->text('do'), $hold->text('why')),
+            tests: $this->shared('tests', $test, $this->file->words('tests')),
+            checks: $this->shared('handback', $check, $this->file->words('handback')),
+        );
+    }
+
+    private function guidance(): Guidance
+    {
+        $minutes = $this->file->map('minutes');
+        $stations = $minutes->names();
+        $caution = static fn (Fields $c): Caution => new Caution($c->text('title'), $c->text('text'));
+        $clock = static fn (Fields $c, string $key): Clock => new Clock(
+            $key,
+            $c->text('name'),
+            (int) $c->number('minutes'),
+            $c->text('do'),
+            $c->provenance(),
+        );
+
+        return new Guidance(
+            cautions: $this->shared('cautions', $caution),
+            hazards: $this->file->texts('hazards'),
+            coach: $this->shared->texts('coach'),
+            clocks: $this->shared('clocks', $clock),
+            stationMinutes: array_combine(
+                $stations,
+                array_map(static fn (string $s): int => (int) $minutes->number($s), $stations),
+            ),
         );
     }
 
@@ -139,7 +219,12 @@ final readonly class FamilyFile
         $parts = [];
         foreach ($named->names() as $key) {
             $only = $named->isMap($key) ? $named->map($key)->words('only') : [];
-            $parts[$key] = new Part($key, count($parts) + 1, $named->isMap($key) ? $named->map($key)->text('name') : $named->text($key), $only);
+            $parts[$key] = new Part(
+                $key,
+                count($parts) + 1,
+                $named->isMap($key) ? $named->map($key)->text('name') : $named->text($key),
+                $only,
+            );
         }
 
         return $parts;
@@ -150,7 +235,14 @@ final readonly class FamilyFile
     {
         $stacks = [];
         foreach ($this->file->has('stacks') ? $this->file->map('stacks')->names() : [] as $name) {
-            $stacks[$name] = array_map(fn (Fields $l): Layer => new Layer($l->text('as'), $l->textOrNull('name') ?? $this->file->map('tray')->map($l->text('part'))->text('name'), $l->textOrNull('part')), $this->file->map('stacks')->list($name));
+            $stacks[$name] = array_map(
+                fn (Fields $l): Layer => new Layer(
+                    $l->text('as'),
+                    $l->textOrNull('name') ?? $this->file->map('tray')->map($l->text('part'))->text('name'),
+                    $l->textOrNull('part'),
+                ),
+                $this->file->map('stacks')->list($name),
+            );
         }
 
         return $stacks;
@@ -171,10 +263,12 @@ final readonly class FamilyFile
             sense: $sense === 'chosen' ? Sense::Fuel : Sense::from($sense),
             senseIsChosen: $sense === 'chosen',
             onlyIn: $a->words('only_in'),
-            baseline: Turns::parse($baseline->text('turns')),
-            provenance: $baseline->provenance(),
-            cardOffset: Turns::parse($a->textOrNull('card_offset_turns') ?? '0'),
-            school: School::from($a->textOrNull('school') ?? 'peak'),
+            book: new Book(
+                Turns::parse($baseline->text('turns')),
+                $baseline->provenance(),
+                Turns::parse($a->textOrNull('card_offset_turns') ?? '0'),
+                School::from($a->textOrNull('school') ?? 'peak'),
+            ),
             hint: $a->textOrNull('hint'),
         );
     }
@@ -182,8 +276,12 @@ final readonly class FamilyFile
     private function card(): Card
     {
         $card = $this->file->map('card');
-        $number = static fn (string $name, float $else): float => $card->has($name) ? $card->map($name)->number('value') : $else;
-        $band = static fn (string $name): ?array => $card->has($name) ? [$card->map($name)->number('low'), $card->map($name)->number('high')] : null;
+        $number = static fn (string $name, float $else): float => $card->has($name)
+            ? $card->map($name)->number('value')
+            : $else;
+        $band = static fn (string $name): ?array => $card->has($name)
+            ? [$card->map($name)->number('low'), $card->map($name)->number('high')]
+            : null;
 
         return new Card(
             Flow::ofMillilitresPerMinute($number('hold_limit_ml_min', 0.6)),

@@ -19,7 +19,8 @@ final class FamilyFiles implements Families
 
     /**
      * @param  string  $folder with families/ and bench/
-     * @param  (\Closure(string, \Closure(): Family): Family)|null  $keep keeps what was read under a name that changes with the files
+     * @param  (\Closure(string, \Closure(): Family): Family)|null  $keep keeps what was read under a name that
+     *     changes with the files
      */
     public function __construct(private readonly string $folder, ?\Closure $keep = null)
     {
@@ -46,14 +47,27 @@ final class FamilyFiles implements Families
 
     public function of(string $id): Family
     {
-        return $this->read[$id] ??= preg_match('~^\w+$~', $id) === 1 && is_file("{$this->folder}/families/{$id}.yaml") ? $this->parsed($id) : throw UnknownFamily::named($id);
+        return $this->read[$id] ??=
+            preg_match('~^\w+$~', $id) === 1 && is_file("{$this->folder}/families/{$id}.yaml")
+                ? $this->parsed($id)
+                : throw UnknownFamily::named($id);
     }
 
     private function parsed(string $id): Family
     {
-        $paths = ["{$this->folder}/families/{$id}.yaml", "{$this->folder}/bench/shared.yaml", "{$this->folder}/bench/inspect.yaml"];
-        $name = "family:{$id}:".md5(implode(array_map(md5_file(...), $paths)));
+        $paths = [
+            "{$this->folder}/families/{$id}.yaml",
+            "{$this->folder}/bench/shared.yaml",
+            "{$this->folder}/bench/inspect.yaml",
+        ];
+        $state = static fn (string $path): string => $path.filemtime($path).filesize($path);
+        $name = "family-{$id}-".md5(implode('', array_map($state, $paths)));
 
-        return ($this->keep)($name, static fn (): Family => FamilyFile::parse(...array_map(static fn (string $p): string => (string) file_get_contents($p), $paths)));
+        return ($this->keep)(
+            $name,
+            static fn (): Family => FamilyFile::parse(
+                ...array_map(static fn (string $p): string => (string) file_get_contents($p), $paths),
+            ),
+        );
     }
 }

@@ -11,23 +11,38 @@ use DustyJet\Carburetor\Station;
 final readonly class FamilyRules
 {
     /** How a layer can be drawn edge-on. */
-    private const LAYERS = ['body', 'gasket', 'diaphragm', 'spring', 'screen', 'cap', 'plate', 'cover', 'washer', 'nut'];
+    private const LAYERS = [
+        'body',
+        'gasket',
+        'diaphragm',
+        'spring',
+        'screen',
+        'cap',
+        'plate',
+        'cover',
+        'washer',
+        'nut',
+    ];
 
     /** @throws UnusableKnowledge If a name leads nowhere. */
     public static function check(Family $family): void
     {
         foreach ($family->adjusters as $key => $adjuster) {
-            self::refuse("adjusters.{$key}.part", [$adjuster->part], $family->parts);
+            self::refuse("adjusters.{$key}.part", [$adjuster->part], $family->drawing->parts);
             self::refuse("adjusters.{$key}.only_in", $adjuster->onlyIn, $family->variants);
         }
-        foreach ($family->couplings as $i => $coupling) {
+        foreach ($family->upsets->couplings as $i => $coupling) {
             self::refuse("couples.{$i}.moving", [$coupling->moving], $family->adjusters);
             self::refuse("couples.{$i}.only", $coupling->only, $family->variants);
-            self::refuse("couples.{$i}.upsets", array_map(static fn (string $u): string => str_replace('mixture.', '', $u), $coupling->upsets), $family->adjusters);
+            self::refuse(
+                "couples.{$i}.upsets",
+                array_map(static fn (string $u): string => str_replace('mixture.', '', $u), $coupling->upsets),
+                $family->adjusters,
+            );
         }
-        foreach ($family->hazards as $station => $caution) {
+        foreach ($family->guidance->hazards as $station => $caution) {
             Station::tryFrom($station) !== null || throw UnusableKnowledge::dangling('hazards', $station);
-            self::refuse("hazards.{$station}", [$caution], $family->cautions);
+            self::refuse("hazards.{$station}", [$caution], $family->guidance->cautions);
         }
         self::checkTray($family);
         self::checkInspections($family);
@@ -37,10 +52,11 @@ final readonly class FamilyRules
     /** @throws UnusableKnowledge */
     private static function checkStacks(Family $family): void
     {
-        $tray = array_merge(...array_map(static fn ($plan): array => $plan->parts, array_values($family->plans)));
-        foreach ($family->stacks as $name => $layers) {
+        $tray = array_merge(...array_map(static fn ($plan): array => $plan->parts, array_values($family->teardown->plans)));
+        foreach ($family->drawing->stacks as $name => $layers) {
             foreach ($layers as $layer) {
-                in_array($layer->as, self::LAYERS, true) || throw UnusableKnowledge::dangling("stacks.{$name}", $layer->as);
+                in_array($layer->as, self::LAYERS, true)
+                    || throw UnusableKnowledge::dangling("stacks.{$name}", $layer->as);
                 self::refuse("stacks.{$name}", $layer->part === null ? [] : [$layer->part], $tray);
             }
         }
@@ -49,11 +65,11 @@ final readonly class FamilyRules
     /** @throws UnusableKnowledge */
     private static function checkTray(Family $family): void
     {
-        foreach ($family->plans as $plan) {
+        foreach ($family->teardown->plans as $plan) {
             foreach ($plan->parts as $key => $part) {
-                self::refuse("tray.{$key}.on", $part->on === null ? [] : [$part->on], $family->parts);
-                self::refuse("tray.{$key}.adjuster", $part->adjusters, $family->adjusters);
-                self::refuse("tray.{$key}.touches", $part->touches, $family->stale);
+                self::refuse("tray.{$key}.on", $part->on === null ? [] : [$part->on], $family->drawing->parts);
+                self::refuse("tray.{$key}.adjuster", $part->frees->adjusters, $family->adjusters);
+                self::refuse("tray.{$key}.touches", $part->frees->touches, $family->upsets->touched);
             }
         }
     }
@@ -61,13 +77,18 @@ final readonly class FamilyRules
     /** @throws UnusableKnowledge */
     private static function checkInspections(Family $family): void
     {
-        $tray = array_merge(...array_map(static fn ($plan): array => $plan->parts, array_values($family->plans)));
-        foreach ($family->inspections as $key => $inspection) {
-            self::refuse("inspect.{$key}.on", $inspection->on === null ? [] : [$inspection->on], $family->parts);
-            self::refuse("inspect.{$key}.touches", $inspection->touches, $family->stale);
-            self::refuse("inspect.{$key}.caution", $inspection->caution === null ? [] : [$inspection->caution], $family->cautions);
+        $tray = array_merge(...array_map(static fn ($plan): array => $plan->parts, array_values($family->teardown->plans)));
+        foreach ($family->teardown->inspections as $key => $inspection) {
+            self::refuse("inspect.{$key}.on", $inspection->on === null ? [] : [$inspection->on], $family->drawing->parts);
+            self::refuse("inspect.{$key}.touches", $inspection->effects->touches, $family->upsets->touched);
+            self::refuse(
+                "inspect.{$key}.caution",
+                $inspection->caution === null ? [] : [$inspection->caution],
+                $family->guidance->cautions,
+            );
             self::refuse("inspect.{$key}.out", $inspection->out, $tray);
-            array_intersect($inspection->parts, array_keys($tray)) !== [] || throw UnusableKnowledge::dangling("inspect.{$key}.part", implode(', ', $inspection->parts));
+            array_intersect($inspection->parts, array_keys($tray)) !== []
+                || throw UnusableKnowledge::dangling("inspect.{$key}.part", implode(', ', $inspection->parts));
         }
     }
 

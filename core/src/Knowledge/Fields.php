@@ -32,7 +32,9 @@ final readonly class Fields
     {
         $value = $this->values[$name] ?? null;
 
-        return is_int($value) || is_float($value) ? (float) $value : throw UnusableKnowledge::missing($this->path.$name);
+        return is_int($value) || is_float($value)
+            ? (float) $value
+            : throw UnusableKnowledge::missing($this->path.$name);
     }
 
     /** @throws UnusableKnowledge If the word is not one of the five. */
@@ -40,7 +42,9 @@ final readonly class Fields
     {
         $word = $this->text('provenance');
 
-        return in_array($word, self::PROVENANCE, true) ? $word : throw UnusableKnowledge::provenance($this->path, $word);
+        return in_array($word, self::PROVENANCE, true)
+            ? $word
+            : throw UnusableKnowledge::provenance($this->path, $word);
     }
 
     /** @throws UnusableKnowledge If the value is missing or no map. */
@@ -48,7 +52,9 @@ final readonly class Fields
     {
         $value = $this->values[$name] ?? null;
 
-        return is_array($value) ? new self($value, $this->path.$name.'.') : throw UnusableKnowledge::missing($this->path.$name);
+        return is_array($value)
+            ? new self($value, $this->path.$name.'.')
+            : throw UnusableKnowledge::missing($this->path.$name);
     }
 
     /**
@@ -91,7 +97,9 @@ final readonly class Fields
         $value = $this->values[$name] ?? [];
         $list = [];
         foreach (is_array($value) ? $value : throw UnusableKnowledge::missing($this->path.$name) as $i => $one) {
-            $list[] = is_array($one) ? new self($one, "{$this->path}{$name}.{$i}.") : throw UnusableKnowledge::missing("{$this->path}{$name}.{$i}");
+            $list[] = is_array($one)
+                ? new self($one, "{$this->path}{$name}.{$i}.")
+                : throw UnusableKnowledge::missing("{$this->path}{$name}.{$i}");
         }
 
         return $list;
@@ -132,7 +140,8 @@ final readonly class Fields
         $value = $this->values[$name] ?? null;
         $numbers = [];
         foreach (is_array($value) ? $value : [$value] as $one) {
-            $numbers[] = is_int($one) || is_float($one) ? (float) $one : throw UnusableKnowledge::missing($this->path.$name);
+            $numbers[]
+                = is_int($one) || is_float($one) ? (float) $one : throw UnusableKnowledge::missing($this->path.$name);
         }
 
         return $numbers === [] ? throw UnusableKnowledge::missing($this->path.$name) : $numbers;

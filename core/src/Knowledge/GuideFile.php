@@ -44,9 +44,14 @@ final readonly class GuideFile
         foreach ($guide->questions as $key => $question) {
             foreach ($question['answers'] as $label => $next) {
                 $at = "questions.{$key}.answers.{$label}";
-                ($next['ask'] === null) !== ($next['family'] === null) || throw UnusableKnowledge::impossible($at, 'an answer leads to a question or to a family');
-                $next['ask'] === null || isset($guide->questions[$next['ask']]) || throw UnusableKnowledge::dangling($at, $next['ask']);
-                $next['family'] === null || in_array($next['family'], $families, true) || throw UnusableKnowledge::dangling($at, $next['family']);
+                ($next['ask'] === null) !== ($next['family'] === null)
+                    || throw UnusableKnowledge::impossible($at, 'an answer leads to a question or to a family');
+                $next['ask'] === null
+                    || isset($guide->questions[$next['ask']])
+                    || throw UnusableKnowledge::dangling($at, $next['ask']);
+                $next['family'] === null
+                    || in_array($next['family'], $families, true)
+                    || throw UnusableKnowledge::dangling($at, $next['family']);
             }
         }
     }
@@ -54,7 +59,8 @@ final readonly class GuideFile
     /** A way longer than six questions is refused; so is one that goes round, which is longer than any. */
     private static function refuseLongWays(Guide $guide, string $question, int $asked): void
     {
-        $asked <= self::MOST_QUESTIONS || throw UnusableKnowledge::impossible("questions.{$question}", 'six questions are the most');
+        $asked <= self::MOST_QUESTIONS
+            || throw UnusableKnowledge::impossible("questions.{$question}", 'six questions are the most');
         foreach ($guide->questions[$question]['answers'] as $next) {
             if ($next['ask'] !== null) {
                 self::refuseLongWays($guide, $next['ask'], $asked + 1);

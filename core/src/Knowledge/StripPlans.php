@@ -6,6 +6,8 @@ namespace DustyJet\Knowledge;
 
 use DustyJet\StripAndBuild\Build;
 use DustyJet\StripAndBuild\BuildRule;
+use DustyJet\StripAndBuild\Frees;
+use DustyJet\StripAndBuild\Heed;
 use DustyJet\StripAndBuild\StripPlan;
 use DustyJet\StripAndBuild\Tray;
 use DustyJet\StripAndBuild\TrayPart;
@@ -47,7 +49,10 @@ final readonly class StripPlans
 
     private function plan(string $variant): StripPlan
     {
-        $here = array_filter($this->file->maps('tray'), static fn (Fields $p): bool => ! $p->has('only') || in_array($variant, $p->words('only'), true));
+        $here = array_filter(
+            $this->file->maps('tray'),
+            static fn (Fields $p): bool => ! $p->has('only') || in_array($variant, $p->words('only'), true),
+        );
         $parts = [];
         foreach ($here as $key => $p) {
             $parts[$key] = self::part($key, $p, array_keys($here));
@@ -59,7 +64,14 @@ final readonly class StripPlans
             }
         }
 
-        return new StripPlan($this->file->text('id'), $variant, $this->file->map('variants')->map($variant)->text('name'), $parts, $rules, $this->file->provenance());
+        return new StripPlan(
+            $this->file->text('id'),
+            $variant,
+            $this->file->map('variants')->map($variant)->text('name'),
+            $parts,
+            $rules,
+            $this->file->provenance(),
+        );
     }
 
     /** @param  list<string>  $here parts the variant has */
@@ -70,18 +82,22 @@ final readonly class StripPlans
             name: $p->text('name'),
             count: $p->has('count') ? (int) $p->number('count') : 1,
             after: array_values(array_intersect($p->words('after'), $here)),
-            guard: $p->textOrNull('guard'),
-            caution: $p->textOrNull('caution'),
             isSpring: $p->flag('spring'),
             isTask: $p->flag('task'),
             isStacked: $p->flag('stacked'),
-            never: $p->textOrNull('never'),
             isOptional: $p->flag('optional'),
             on: $p->textOrNull('on'),
-            adjusters: $p->has('adjuster') ? [$p->text('adjuster')] : $p->words('adjusters'),
-            touches: $p->words('touches'),
-            opens: $p->textOrNull('opens'),
-            tighten: $p->textOrNull('tighten'),
+            heed: new Heed(
+                $p->textOrNull('caution'),
+                $p->textOrNull('never'),
+                $p->textOrNull('guard'),
+                $p->textOrNull('tighten'),
+            ),
+            frees: new Frees(
+                $p->has('adjuster') ? [$p->text('adjuster')] : $p->words('adjusters'),
+                $p->words('touches'),
+                $p->textOrNull('opens'),
+            ),
         );
     }
 
@@ -100,7 +116,8 @@ final readonly class StripPlans
         }
         foreach ($this->file->list('build') as $i => $rule) {
             foreach (['first', 'then'] as $end) {
-                isset($parts[$rule->text($end)]) || throw UnusableKnowledge::dangling("build.{$i}.{$end}", $rule->text($end));
+                isset($parts[$rule->text($end)])
+                    || throw UnusableKnowledge::dangling("build.{$i}.{$end}", $rule->text($end));
             }
         }
     }

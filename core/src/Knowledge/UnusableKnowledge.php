@@ -20,7 +20,9 @@ final class UnusableKnowledge extends \DomainException implements Rejected
 
     public static function provenance(string $where, string $word): self
     {
-        return new self("The knowledge says \"{$word}\" at {$where}; a value is published, card, common practice, from memory or this shop.");
+        return new self(
+            "The knowledge says \"{$word}\" at {$where}; a value is published, card, common practice, from memory or this shop.",
+        );
     }
 
     public static function impossible(string $where, string $rule): self

@@ -50,12 +50,16 @@ final readonly class FittedRun
             return $this->fieller($c, $z);
         }
         $bend = 2.0 * $c[2] + 6.0 * $c[3] * $z;
-        $half = $this->t * sqrt($this->variance * $this->polynomial->varianceOf([0.0, 1.0, 2.0 * $z, 3.0 * $z * $z])) / abs($bend);
+        $half
+            = ($this->t * sqrt($this->variance * $this->polynomial->varianceOf([0.0, 1.0, 2.0 * $z, 3.0 * $z * $z])))
+            / abs($bend);
 
         return [exp($z - $half + $this->centre), exp($z + $half + $this->centre)];
     }
 
-    /** Where the speed is a share of the peak's, on the side of fewer (-1) or more (+1) turns; null beyond the travel. */
+    /**
+     * Where the speed is a share of the peak's, on the side of fewer (-1) or more (+1) turns; null beyond the travel.
+     */
     public function edge(float $share, int $side, float $travelTurns): ?float
     {
         $from = $this->peakZ();
@@ -86,7 +90,10 @@ final readonly class FittedRun
             $z = log($edge) - $this->centre;
             $slope = $this->slope($z);
             foreach ($gradient as $power => $sum) {
-                $gradient[$power] = $sum - $edge / count($edges) * ($z ** $power - $share * $peak ** $power) / ($slope === 0.0 ? 1e-9 : $slope);
+                $gradient[$power]
+                    = $sum
+                    - (($edge / count($edges)) * ($z ** $power - $share * $peak ** $power))
+                        / ($slope === 0.0 ? 1e-9 : $slope);
             }
         }
 
@@ -98,7 +105,7 @@ final readonly class FittedRun
     {
         $points = [];
         for ($i = 0; $i <= self::DRAWN_POINTS; $i++) {
-            $turns = $from + ($to - $from) * $i / self::DRAWN_POINTS;
+            $turns = $from + (($to - $from) * $i) / self::DRAWN_POINTS;
             $points[] = [$turns, $this->rpmAt($turns)];
         }
 
@@ -153,6 +160,9 @@ final readonly class FittedRun
             return [exp($peak - 2.0 + $this->centre), exp($peak + 2.0 + $this->centre)];
         }
 
-        return [exp((-$b - sqrt($inside)) / (2.0 * $a) + $this->centre), exp((-$b + sqrt($inside)) / (2.0 * $a) + $this->centre)];
+        return [
+            exp((-$b - sqrt($inside)) / (2.0 * $a) + $this->centre),
+            exp((-$b + sqrt($inside)) / (2.0 * $a) + $this->centre),
+        ];
     }
 }

@@ -20,10 +20,17 @@ final readonly class MixtureCsv
      */
     public static function parse(string $text): array
     {
-        $lines = preg_split('~\r\n|\n|\r~', str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text, self::MOST_READINGS * 3);
+        $lines = preg_split(
+            '~\r\n|\n|\r~',
+            str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text,
+            self::MOST_READINGS * 3,
+        );
         $lines = $lines === false ? [] : $lines;
         $separator = str_contains($lines[0] ?? '', ';') ? ';' : ',';
-        $columns = array_map(static fn (string $c): string => mb_strtolower(trim($c, " \t\"")), explode($separator, $lines[0] ?? ''));
+        $columns = array_map(
+            static fn (string $c): string => mb_strtolower(trim($c, " \t\"")),
+            explode($separator, $lines[0] ?? ''),
+        );
         if ($columns !== ['turns', 'rpm']) {
             throw UnusableRun::badHeader($lines[0] ?? '');
         }
@@ -56,7 +63,10 @@ final readonly class MixtureCsv
         }
         $speed = str_replace(',', '.', trim($columns[1], " \t\""));
         if (preg_match('~^\d+(?:\.\d+)?$~', $speed) !== 1) {
-            throw UnusableRun::badLine($number, '"'.mb_substr(mb_scrub(trim($columns[1])), 0, 30).'" is not a speed in rpm.');
+            throw UnusableRun::badLine(
+                $number,
+                '"'.mb_substr(mb_scrub(trim($columns[1])), 0, 30).'" is not a speed in rpm.',
+            );
         }
         try {
             return new MixtureReading(Turns::parse(trim($columns[0], " \t\"")), RotationalSpeed::ofRpm((float) $speed));

@@ -14,8 +14,6 @@ final readonly class MixtureResult
      * @param  float|null  $peakLowTurns lower end of the peak's 95 % interval
      * @param  float|null  $recommendedTurns where this school leaves the screw
      * @param  float|null  $nextTurns the next setting to try, on an eighth; null when done
-     * @param  float|null  $leanEdgeTurns where speed is 5 % below the peak on the lean side, inside or near the readings
-     * @param  bool  $richEdgeMissing whether no rich edge lies within the screw's travel, so that the lean edge decided
      * @param  list<array{0: float, 1: float}>  $curve turns and rpm of the fit, for drawing
      */
     public function __construct(
@@ -28,10 +26,8 @@ final readonly class MixtureResult
         public ?float $nextTurns,
         public bool $done,
         public NextReason $reason,
-        public ?float $leanEdgeTurns = null,
-        public ?float $richEdgeTurns = null,
-        public bool $richEdgeMissing = false,
-        public array $curve = [],
+        public Edges $edges,
+        public array $curve,
     ) {
     }
 }

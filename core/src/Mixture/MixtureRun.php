@@ -10,8 +10,8 @@ use DustyJet\Numerics\WeightedPolynomial;
 /**
  * Finds where a mixture screw belongs from readings of speed at one throttle setting.
  *
- * A quadratic in ln(turns), or a cubic when AICc earns it, through the readings within reach of the best; outliers are weighed
- * down (Tukey's biweight, Beaton and Tukey 1974). The peak's interval is Fieller's (1954) for the quadratic.
+ * A quadratic in ln(turns), or a cubic when AICc earns it, through the readings within reach of the best; outliers are
+ * weighed down (Tukey's biweight, Beaton and Tukey 1974). The peak's interval is Fieller's (1954) for the quadratic.
  */
 final readonly class MixtureRun
 {
@@ -37,8 +37,13 @@ final readonly class MixtureRun
      *
      * @throws UnusableRun If there are no readings.
      */
-    public static function judge(array $readings, School $school, bool $outIsRicher = true, float $travelTurns = 6.0, float $cardOffsetTurns = 0.5): MixtureResult
-    {
+    public static function judge(
+        array $readings,
+        School $school,
+        bool $outIsRicher = true,
+        float $travelTurns = 6.0,
+        float $cardOffsetTurns = 0.5,
+    ): MixtureResult {
         return (new self($readings, $school, $outIsRicher, $travelTurns, $cardOffsetTurns))->result();
     }
 
@@ -79,8 +84,16 @@ final readonly class MixtureRun
     private function curve(): ?FittedRun
     {
         $best = max(array_map(static fn (MixtureReading $r): float => $r->speed->inRpm(), $this->readings));
-        $near = array_values(array_filter($this->readings, static fn (MixtureReading $r): bool => $r->speed->inRpm() >= self::WITHIN_REACH * $best));
-        $x = array_map(static fn (MixtureReading $r): float => log(max(self::SMALLEST_TURNS, $r->turns->inTurns())), $near);
+        $near = array_values(
+            array_filter(
+                $this->readings,
+                static fn (MixtureReading $r): bool => $r->speed->inRpm() >= self::WITHIN_REACH * $best,
+            ),
+        );
+        $x = array_map(
+            static fn (MixtureReading $r): float => log(max(self::SMALLEST_TURNS, $r->turns->inTurns())),
+            $near,
+        );
         $distinct = count(array_unique($x));
         if ($distinct < 3) {
             return null;
@@ -111,7 +124,10 @@ final readonly class MixtureRun
             $sorted = $residuals;
             sort($sorted);
             $scale = max(self::TACHOMETER_NOISE_RPM, 1.4826 * $sorted[intdiv(count($sorted), 2)]);
-            $weights = array_map(static fn (float $r): float => max(1e-6, (1.0 - min(1.0, $r / (4.685 * $scale)) ** 2) ** 2), $residuals);
+            $weights = array_map(
+                static fn (float $r): float => max(1e-6, (1.0 - min(1.0, $r / (4.685 * $scale)) ** 2) ** 2),
+                $residuals,
+            );
             $polynomial = WeightedPolynomial::through($x, $y, $weights, $degree);
         }
         if ($polynomial === null) {
@@ -126,7 +142,10 @@ final readonly class MixtureRun
         $variance = ($squares + 4.0 * self::TACHOMETER_NOISE_RPM ** 2) / ($spare + 4.0);
         $n = (float) count($x);
         $k = $degree + 2.0;
-        $aicc = $n * log($squares / $n + self::TACHOMETER_NOISE_RPM ** 2 / 4.0) + 2.0 * $k + 2.0 * $k * ($k + 1.0) / max(1.0, $n - $k - 1.0);
+        $aicc
+            = $n * log($squares / $n + self::TACHOMETER_NOISE_RPM ** 2 / 4.0)
+            + 2.0 * $k
+            + (2.0 * $k * ($k + 1.0)) / max(1.0, $n - $k - 1.0);
 
         return new FittedRun($polynomial, $centre, $variance, StudentDistribution::twoSided95($spare + 4), $aicc);
     }
@@ -137,7 +156,11 @@ final readonly class MixtureRun
         $peak = $curve->peakTurns();
         $best = $this->fastestTurns();
 
-        return $peak !== null && $peak > $turns[0] && $peak < $turns[count($turns) - 1] && $best > $turns[0] && $best < $turns[count($turns) - 1];
+        return $peak !== null
+            && $peak > $turns[0]
+            && $peak < $turns[count($turns) - 1]
+            && $best > $turns[0]
+            && $best < $turns[count($turns) - 1];
     }
 
     private function fastestTurns(): float
@@ -162,7 +185,10 @@ final readonly class MixtureRun
         $goLean = count($turns) === 2 && $this->fastestTurns() === $leanest;
         $from = $goLean ? $leanest : $richest;
 
-        return $this->unfinished($this->moved($from, $goLean ? -self::QUARTER : self::QUARTER), count($turns) === 1 ? NextReason::StartLean : NextReason::FindPeak);
+        return $this->unfinished(
+            $this->moved($from, $goLean ? -self::QUARTER : self::QUARTER),
+            count($turns) === 1 ? NextReason::StartLean : NextReason::FindPeak,
+        );
     }
 
     /**
@@ -180,7 +206,11 @@ final readonly class MixtureRun
             default => $this->widestGap($turns, $best),
         };
 
-        return $this->unfinished(self::onEighth(min($this->travelTurns, max(self::EIGHTH, $next))), NextReason::FindPeak, $curve);
+        return $this->unfinished(
+            self::onEighth(min($this->travelTurns, max(self::EIGHTH, $next))),
+            NextReason::FindPeak,
+            $curve,
+        );
     }
 
     /** @param  list<float>  $turns */
@@ -191,7 +221,9 @@ final readonly class MixtureRun
         $gain = $curve->rpmAt($peak) - $curve->rpmAt($this->nearestTried($turns, $peak));
         $reason = match (true) {
             $high - $low <= 2.0 * self::EIGHTH => NextReason::WithinEighth,
-            count($this->readings) >= 4 && $gain < self::TACHOMETER_NOISE_RPM && $this->fallsBothSides($curve, $peak, $turns) => NextReason::BelowNoise,
+            count($this->readings) >= 4
+                && $gain < self::TACHOMETER_NOISE_RPM
+                && $this->fallsBothSides($curve, $peak, $turns) => NextReason::BelowNoise,
             default => NextReason::Narrow,
         };
 
@@ -206,21 +238,35 @@ final readonly class MixtureRun
         $above = $curve->edge(self::EDGE_SHARE, 1, $this->travelTurns);
         [$lean, $rich] = $this->outIsRicher ? [$below, $above] : [$above, $below];
         if ($lean !== null && ! $this->isReached($lean, $turns)) {
-            return $this->unfinished($this->moved($this->outIsRicher ? $turns[0] : $turns[count($turns) - 1], -self::QUARTER), NextReason::FindLeanEdge, $curve, $lean, $rich);
+            return $this->unfinished(
+                $this->moved($this->outIsRicher ? $turns[0] : $turns[count($turns) - 1], -self::QUARTER),
+                NextReason::FindLeanEdge,
+                $curve,
+                $lean,
+                $rich,
+            );
         }
         $richLimit = $this->outIsRicher ? $this->travelTurns : self::SMALLEST_TURNS;
         $richest = $this->outIsRicher ? $turns[count($turns) - 1] : $turns[0];
         if ($rich !== null ? ! $this->isReached($rich, $turns) : abs($richest - $richLimit) > self::QUARTER) {
-            return $this->unfinished($this->moved($richest, self::QUARTER), NextReason::FindRichEdge, $curve, $lean, $rich);
+            return $this->unfinished(
+                $this->moved($richest, self::QUARTER),
+                NextReason::FindRichEdge,
+                $curve,
+                $lean,
+                $rich,
+            );
         }
         if ($lean === null) {
             return $this->atPeak($curve, $turns);
         }
-        $answer = $rich === null ? $lean + ($this->outIsRicher ? 1.0 : -1.0) * $this->cardOffsetTurns : 0.5 * ($lean + $rich);
+        $answer
+            = $rich === null ? $lean + ($this->outIsRicher ? 1.0 : -1.0) * $this->cardOffsetTurns : 0.5 * ($lean + $rich);
         $spread = $curve->edgeSpread(self::EDGE_SHARE, $below, $above);
         $reason = match (true) {
             2.0 * $spread <= 2.0 * self::EIGHTH => NextReason::WithinEighth,
-            count($this->readings) >= 6 && abs($curve->rpmAt($answer + self::EIGHTH) - $curve->rpmAt($answer)) < self::TACHOMETER_NOISE_RPM => NextReason::BelowNoise,
+            count($this->readings) >= 6
+                && abs($curve->rpmAt($answer + self::EIGHTH) - $curve->rpmAt($answer)) < self::TACHOMETER_NOISE_RPM => NextReason::BelowNoise,
             default => NextReason::Narrow,
         };
 
@@ -228,8 +274,15 @@ final readonly class MixtureRun
     }
 
     /** @param  list<float>  $turns */
-    private function answer(FittedRun $curve, float $answer, NextReason $reason, array $turns, ?float $lean = null, ?float $rich = null, bool $richEdgeMissing = false): MixtureResult
-    {
+    private function answer(
+        FittedRun $curve,
+        float $answer,
+        NextReason $reason,
+        array $turns,
+        ?float $lean = null,
+        ?float $rich = null,
+        bool $richEdgeMissing = false,
+    ): MixtureResult {
         $done = $reason !== NextReason::Narrow;
         [$low, $high] = $curve->peakInterval();
 
@@ -243,24 +296,39 @@ final readonly class MixtureRun
             nextTurns: $done ? null : $this->narrowing($turns, $answer),
             done: $done,
             reason: $reason,
-            leanEdgeTurns: $lean ?? $curve->edge(self::EDGE_SHARE, $this->outIsRicher ? -1 : 1, $this->travelTurns),
-            richEdgeTurns: $rich ?? $curve->edge(self::EDGE_SHARE, $this->outIsRicher ? 1 : -1, $this->travelTurns),
-            richEdgeMissing: $richEdgeMissing,
+            edges: new Edges(
+                $lean ?? $curve->edge(self::EDGE_SHARE, $this->outIsRicher ? -1 : 1, $this->travelTurns),
+                $rich ?? $curve->edge(self::EDGE_SHARE, $this->outIsRicher ? 1 : -1, $this->travelTurns),
+                $richEdgeMissing,
+            ),
             curve: $curve->points($turns[0], $turns[count($turns) - 1]),
         );
     }
 
-    private function unfinished(float $next, NextReason $reason, ?FittedRun $curve = null, ?float $lean = null, ?float $rich = null): MixtureResult
-    {
+    private function unfinished(
+        float $next,
+        NextReason $reason,
+        ?FittedRun $curve = null,
+        ?float $lean = null,
+        ?float $rich = null,
+    ): MixtureResult {
         $turns = $this->settings();
-        $drawn = $curve?->points($turns[0], $turns[count($turns) - 1]) ?? [];
-        if ($curve === null || ! $this->isBracketed($curve, $turns)) {
-            return new MixtureResult($this->school, null, null, null, null, null, $next, false, $reason, $lean, $rich, false, $drawn);
-        }
-        $peak = $curve->peakTurns() ?? 0.0;
-        [$low, $high] = $curve->peakInterval();
+        $peak = $curve !== null && $this->isBracketed($curve, $turns) ? $curve->peakTurns() ?? 0.0 : null;
+        [$low, $high] = $peak === null ? [null, null] : $curve->peakInterval();
 
-        return new MixtureResult($this->school, $peak, $low, $high, $curve->rpmAt($peak), null, $next, false, $reason, $lean, $rich, false, $drawn);
+        return new MixtureResult(
+            school: $this->school,
+            peakTurns: $peak,
+            peakLowTurns: $low,
+            peakHighTurns: $high,
+            peakRpm: $peak === null ? null : $curve->rpmAt($peak),
+            recommendedTurns: null,
+            nextTurns: $next,
+            done: false,
+            reason: $reason,
+            edges: new Edges($lean, $rich),
+            curve: $curve?->points($turns[0], $turns[count($turns) - 1]) ?? [],
+        );
     }
 
     /**
@@ -273,7 +341,11 @@ final readonly class MixtureRun
         $at = self::onEighth($answer);
         foreach ([0, 1, -1, 2, -2, 3, -3, 4, -4] as $steps) {
             $candidate = $at + $steps * self::EIGHTH;
-            if ($candidate > 0.0 && $candidate <= $this->travelTurns && abs($this->nearestTried($turns, $candidate) - $candidate) > 0.06) {
+            if (
+                $candidate > 0.0
+                && $candidate <= $this->travelTurns
+                && abs($this->nearestTried($turns, $candidate) - $candidate) > 0.06
+            ) {
                 return $candidate;
             }
         }
@@ -303,7 +375,8 @@ final readonly class MixtureRun
     {
         $drop = 2.0 * self::TACHOMETER_NOISE_RPM;
 
-        return $curve->rpmAt($peak) - $curve->rpmAt($turns[0]) > $drop && $curve->rpmAt($peak) - $curve->rpmAt($turns[count($turns) - 1]) > $drop;
+        return $curve->rpmAt($peak) - $curve->rpmAt($turns[0]) > $drop
+            && $curve->rpmAt($peak) - $curve->rpmAt($turns[count($turns) - 1]) > $drop;
     }
 
     /** @param  list<float>  $turns */
@@ -315,7 +388,9 @@ final readonly class MixtureRun
     /** @param  float  $richer turns toward rich; negative toward lean */
     private function moved(float $from, float $richer): float
     {
-        return self::onEighth(max(self::EIGHTH, min($this->travelTurns, $from + ($this->outIsRicher ? $richer : -$richer))));
+        return self::onEighth(
+            max(self::EIGHTH, min($this->travelTurns, $from + ($this->outIsRicher ? $richer : -$richer))),
+        );
     }
 
     private static function onEighth(float $turns): float

@@ -14,7 +14,8 @@ enum School: string
     {
         return match ($this) {
             self::Peak => 'Fastest steady idle: the circuit gives most for its air. Usual for outboards and idle screws.',
-            self::Midpoint => 'Half-way between the lean stumble and the rich stumble: keeps a margin on both sides as weather and fuel change. Usual for mowers and main needles.',
+            self::Midpoint => 'Half-way between the lean stumble and the rich stumble: keeps a margin on both sides '
+                .'as weather and fuel change. Usual for mowers and main needles.',
         };
     }
 }

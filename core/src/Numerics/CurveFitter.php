@@ -77,13 +77,20 @@ final readonly class CurveFitter
             $parameters[] = $i === $index ? $parameter->fixedAt($value) : $parameter->startingAt($from->parameters[$i]);
         }
 
-        return (new self($this->curve, $this->seen, $parameters, $this->logNoise->startingAt($from->logNoise), max(5e-3, $this->tolerance)))->fit();
+        return (new self(
+            $this->curve,
+            $this->seen,
+            $parameters,
+            $this->logNoise->startingAt($from->logNoise),
+            max(5e-3, $this->tolerance),
+        ))->fit();
     }
 
     /**
      * How far one parameter can move, the others standing still, before the log-likelihood has fallen by one.
      *
-     * The curve is linearised. Readings without a step give the same width everywhere along a profile; rounded ones do not.
+     * The curve is linearised. Readings without a step give the same width everywhere along a profile; rounded ones do
+     * not.
      */
     public function supportWidth(Fit $fit, int $index): float
     {
@@ -111,9 +118,19 @@ final readonly class CurveFitter
 
     public function startedFrom(Fit $fit): self
     {
-        $parameters = array_map(static fn (Parameter $p, float $start): Parameter => $p->startingAt($start), $this->parameters, $fit->parameters);
+        $parameters = array_map(
+            static fn (Parameter $p, float $start): Parameter => $p->startingAt($start),
+            $this->parameters,
+            $fit->parameters,
+        );
 
-        return new self($this->curve, $this->seen, $parameters, $this->logNoise->startingAt($fit->logNoise), $this->tolerance);
+        return new self(
+            $this->curve,
+            $this->seen,
+            $parameters,
+            $this->logNoise->startingAt($fit->logNoise),
+            $this->tolerance,
+        );
     }
 
     /** @param  list<float>  $at */

@@ -10,7 +10,9 @@ final class DidNotConverge extends \RuntimeException implements Rejected
 {
     public static function within(int $steps): self
     {
-        return new self("These readings cannot be fitted: no answer within {$steps} steps. Check the times and the unit.");
+        return new self(
+            "These readings cannot be fitted: no answer within {$steps} steps. Check the times and the unit.",
+        );
     }
 
     public static function noBracket(): self

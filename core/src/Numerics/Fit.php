@@ -26,6 +26,8 @@ final readonly class Fit
     {
         $spare = max(1.0, $readings - $freeParameters - 1.0);
 
-        return -2.0 * $this->logLikelihood + 2.0 * $freeParameters + 2.0 * $freeParameters * ($freeParameters + 1.0) / $spare;
+        return -2.0 * $this->logLikelihood
+            + 2.0 * $freeParameters
+            + (2.0 * $freeParameters * ($freeParameters + 1.0)) / $spare;
     }
 }

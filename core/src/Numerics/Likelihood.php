@@ -20,18 +20,22 @@ final readonly class Likelihood
     /** @param  list<float>  $mu */
     public function value(array $mu, float $logNoise): float
     {
-        return $this->seen->asIntervals ? $this->intervalValue($mu, exp($logNoise)) : $this->normalValue($mu, exp($logNoise));
+        return $this->seen->asIntervals
+            ? $this->intervalValue($mu, exp($logNoise))
+            : $this->normalValue($mu, exp($logNoise));
     }
 
     /**
      * @param  list<float>  $mu
      *
      * @return array{value: float, dMu: list<float>, dMuMu: list<float>, dMuNoise: list<float>, dNoise: float, dNoiseNoise: float}
-     *                                                                                                                            second derivatives with their sign turned, so that they are positive at a maximum
+     *            second derivatives with their sign turned, so that they are positive at a maximum
      */
     public function expand(array $mu, float $logNoise): array
     {
-        return $this->seen->asIntervals ? $this->expandIntervals($mu, exp($logNoise)) : $this->expandNormal($mu, exp($logNoise));
+        return $this->seen->asIntervals
+            ? $this->expandIntervals($mu, exp($logNoise))
+            : $this->expandNormal($mu, exp($logNoise));
     }
 
     /** @param  list<float>  $mu */
@@ -41,7 +45,8 @@ final readonly class Likelihood
         $sum = 0.0;
         foreach ($this->seen->y as $i => $y) {
             $r = $y - $mu[$i];
-            $sum += $this->seen->weights[$i] * log(NormalDistribution::interval(($r - $half) / $s, ($r + $half) / $s)[0]);
+            $sum
+                += $this->seen->weights[$i] * log(NormalDistribution::interval(($r - $half) / $s, ($r + $half) / $s)[0]);
         }
 
         return $sum;
@@ -58,7 +63,9 @@ final readonly class Likelihood
             $count += $this->seen->weights[$i];
         }
 
-        return -0.5 * $count * log(2.0 * M_PI * $variance) - 0.5 * $squares / $variance + ($this->seen->step > 0.0 ? $count * log($this->seen->step) : 0.0);
+        return -0.5 * $count * log(2.0 * M_PI * $variance)
+            - (0.5 * $squares) / $variance
+            + ($this->seen->step > 0.0 ? $count * log($this->seen->step) : 0.0);
     }
 
     /**
@@ -82,9 +89,9 @@ final readonly class Likelihood
             $slope = $densityA - $densityB;
             $spread = $b * $densityB - $a * $densityA;
             $value += $w * log($p);
-            $dMu[] = $w * $slope / $s;
-            $dMuMu[] = $w * max(0.0, $spread + $slope * $slope) / ($s * $s);
-            $dMuNoise[] = -$w * ($a * $a * $densityA - $b * $b * $densityB + $slope * $spread - $slope) / $s;
+            $dMu[] = ($w * $slope) / $s;
+            $dMuMu[] = ($w * max(0.0, $spread + $slope * $slope)) / ($s * $s);
+            $dMuNoise[] = (-$w * ($a * $a * $densityA - $b * $b * $densityB + $slope * $spread - $slope)) / $s;
             $dNoise -= $w * $spread;
             $dNoiseNoise += $w * ($spread * $spread - $spread + $b ** 3 * $densityB - $a ** 3 * $densityA);
         }
@@ -100,7 +107,7 @@ final readonly class Likelihood
     private function expandNormal(array $mu, float $s): array
     {
         $variance = $s * $s + $this->seen->step ** 2 / 12.0;
-        $share = $s * $s / $variance;
+        $share = ($s * $s) / $variance;
         $squares = $this->seen->withinSquares;
         $count = 0.0;
         $dMu = $dMuMu = $dMuNoise = [];
@@ -109,14 +116,21 @@ final readonly class Likelihood
             $r = $y - $mu[$i];
             $squares += $w * $r * $r;
             $count += $w;
-            $dMu[] = $w * $r / $variance;
+            $dMu[] = ($w * $r) / $variance;
             $dMuMu[] = $w / $variance;
-            $dMuNoise[] = 2.0 * $w * $r * $share / $variance;
+            $dMuNoise[] = (2.0 * $w * $r * $share) / $variance;
         }
         $scaled = $squares / $variance;
         $dNoise = $share * ($scaled - $count);
         $dNoiseNoise = 2.0 * $share * $share * (2.0 * $scaled - $count) - 2.0 * $share * ($scaled - $count);
 
-        return ['value' => $this->normalValue($mu, $s), 'dMu' => $dMu, 'dMuMu' => $dMuMu, 'dMuNoise' => $dMuNoise, 'dNoise' => $dNoise, 'dNoiseNoise' => $dNoiseNoise];
+        return [
+            'value' => $this->normalValue($mu, $s),
+            'dMu' => $dMu,
+            'dMuMu' => $dMuMu,
+            'dMuNoise' => $dMuNoise,
+            'dNoise' => $dNoise,
+            'dNoiseNoise' => $dNoiseNoise,
+        ];
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace DustyJet\Numerics;
 
-/** @internal one free number of a curve: where the search starts, where it must stay, and what is believed beforehand */
+/**
+ * @internal one free number of a curve: where the search starts, where it must stay, and what is believed beforehand
+ */
 final readonly class Parameter
 {
     public function __construct(

@@ -20,11 +20,20 @@ final readonly class ProfileInterval
 
     /**
      * @param  float  $scale a first guess of the half-width
-     * @param  int|null  $integrated a parameter that is integrated out rather than refitted, by the width of its support
+     * @param  int|null  $integrated a parameter that is integrated out rather than refitted, by the width of its
+     *     support
      *                               (integrated likelihood: Berger, Liseo and Wolpert, Statist. Sci. 14, 1999)
      */
-    public static function around(CurveFitter $fitter, Fit $best, int $index, float $threshold, float $scale, float $lowest, float $highest, ?int $integrated = null): self
-    {
+    public static function around(
+        CurveFitter $fitter,
+        Fit $best,
+        int $index,
+        float $threshold,
+        float $scale,
+        float $lowest,
+        float $highest,
+        ?int $integrated = null,
+    ): self {
         return new self(
             self::end($fitter, $best, $index, $threshold, -$scale, $lowest, $integrated),
             self::end($fitter, $best, $index, $threshold, $scale, $highest, $integrated),
@@ -37,11 +46,18 @@ final readonly class ProfileInterval
         $v = max(1, $degreesOfFreedom);
         $t = StudentDistribution::twoSided95($v);
 
-        return $readings > 500.0 ? $t * $t : $readings * log(1.0 + $t * $t / $v);
+        return $readings > 500.0 ? $t * $t : $readings * log(1.0 + ($t * $t) / $v);
     }
 
-    private static function end(CurveFitter $fitter, Fit $best, int $index, float $threshold, float $reach, float $limit, ?int $integrated): Fit
-    {
+    private static function end(
+        CurveFitter $fitter,
+        Fit $best,
+        int $index,
+        float $threshold,
+        float $reach,
+        float $limit,
+        ?int $integrated,
+    ): Fit {
         $top = self::height($fitter, $best, $integrated);
         $origin = $best->parameters[$index];
         $root = sqrt($threshold);
@@ -75,7 +91,8 @@ final readonly class ProfileInterval
     }
 
     /**
-     * The square root of the loss is nearly straight in the parameter, so a secant lands close; kept inside the bracket.
+     * The square root of the loss is nearly straight in the parameter, so a secant lands close; kept inside the
+     * bracket.
      *
      * @param  array{0: float, 1: float, 2: Fit}  $inside
      * @param  array{0: float, 1: float}|null  $outside

@@ -28,7 +28,8 @@ final readonly class Flow
      */
     public static function fromPressureChange(Volume $volume, float $pascalsPerSecond): self
     {
-        $cubicMetresPerSecond = $volume->inCubicMetres() / AbsolutePressure::STANDARD_ATMOSPHERE_PASCALS * abs($pascalsPerSecond);
+        $cubicMetresPerSecond
+            = ($volume->inCubicMetres() / AbsolutePressure::STANDARD_ATMOSPHERE_PASCALS) * abs($pascalsPerSecond);
 
         return self::ofMillilitresPerMinute($cubicMetresPerSecond * 6e7);
     }
@@ -46,6 +47,7 @@ final readonly class Flow
     /** How fast this flow changes the pressure of a closed volume, in pascals per second. */
     public function asPressureChangeOf(Volume $volume): float
     {
-        return $this->inCubicMetresPerSecond() * AbsolutePressure::STANDARD_ATMOSPHERE_PASCALS / $volume->inCubicMetres();
+        return ($this->inCubicMetresPerSecond() * AbsolutePressure::STANDARD_ATMOSPHERE_PASCALS)
+            / $volume->inCubicMetres();
     }
 }

@@ -11,7 +11,10 @@ final readonly class GaugePressure
     {
     }
 
-    /** @throws QuantityOutOfRange If the value is not finite or lies below a perfect vacuum under the standard atmosphere. */
+    /**
+     * @throws QuantityOutOfRange If the value is not finite or lies below a perfect vacuum under the standard
+     *     atmosphere.
+     */
     public static function of(float $value, PressureUnit $unit): self
     {
         if (! is_finite($value)) {

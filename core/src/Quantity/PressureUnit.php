@@ -28,6 +28,11 @@ enum PressureUnit: string
         };
     }
 
+    public function kilopascals(): float
+    {
+        return $this->pascals() / 1000.0;
+    }
+
     /** As printed on a gauge face. */
     public function symbol(): string
     {

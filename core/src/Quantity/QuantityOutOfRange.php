@@ -15,7 +15,9 @@ final class QuantityOutOfRange extends \DomainException implements Rejected
 
     public static function belowVacuum(float $kilopascalsAbsolute): self
     {
-        return new self(sprintf('%.1f kPa absolute is below a perfect vacuum. Check the unit and the sign.', $kilopascalsAbsolute));
+        return new self(
+            sprintf('%.1f kPa absolute is below a perfect vacuum. Check the unit and the sign.', $kilopascalsAbsolute),
+        );
     }
 
     public static function notPositive(string $what, float $given): self

@@ -17,7 +17,19 @@ final readonly class Turns
     /** Twenty turns: longer than any carburetor screw. */
     public const MOST_UNITS = 20 * self::PER_TURN;
 
-    private const GLYPHS = ['¼' => ' 1/4', '½' => ' 1/2', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8', '⅓' => ' 1/3', '⅔' => ' 2/3', '⅙' => ' 1/6', '⅚' => ' 5/6'];
+    private const GLYPHS = [
+        '¼' => ' 1/4',
+        '½' => ' 1/2',
+        '¾' => ' 3/4',
+        '⅛' => ' 1/8',
+        '⅜' => ' 3/8',
+        '⅝' => ' 5/8',
+        '⅞' => ' 7/8',
+        '⅓' => ' 1/3',
+        '⅔' => ' 2/3',
+        '⅙' => ' 1/6',
+        '⅚' => ' 5/6',
+    ];
 
     private const FRACTIONS_OF_A_TURN = ['half' => 2, 'quarter' => 4, 'third' => 3, 'eighth' => 8, 'sixteenth' => 16];
 
@@ -55,8 +67,20 @@ final readonly class Turns
     public static function parse(string $text): self
     {
         $shown = trim($text);
-        $plain = str_replace(["\u{2212}", "\u{00A0}", "\u{2044}"], ['-', ' ', '/'], strtr(mb_strtolower($shown), self::GLYPHS));
-        if ($plain === '' || strlen($plain) > 60 || preg_match('~^(?<sum>[0-9/ .,+-]+?)\s*(?:(?<part>half|quarter|third|eighth|sixteenth)s?)?(?:[ -]*turns?)?\s*(?:out)?$~', $plain, $match) !== 1) {
+        $plain = str_replace(
+            ["\u{2212}", "\u{00A0}", "\u{2044}"],
+            ['-', ' ', '/'],
+            strtr(mb_strtolower($shown), self::GLYPHS),
+        );
+        if (
+            $plain === ''
+            || strlen($plain) > 60
+            || preg_match(
+                '~^(?<sum>[0-9/ .,+-]+?)\s*(?:(?<part>half|quarter|third|eighth|sixteenth)s?)?(?:[ -]*turns?)?\s*(?:out)?$~',
+                $plain,
+                $match,
+            ) !== 1
+        ) {
             throw UnreadableTurns::text($shown);
         }
         $divisor = isset($match['part']) ? self::FRACTIONS_OF_A_TURN[$match['part']] : 1;
@@ -76,7 +100,7 @@ final readonly class Turns
 
     public function inHalfTurns(): float
     {
-        return $this->units * 2 / self::PER_TURN;
+        return ($this->units * 2) / self::PER_TURN;
     }
 
     /** @throws UnreadableTurns If the result is more than twenty turns. */
@@ -111,7 +135,7 @@ final readonly class Turns
         }
         $divisor = self::greatestCommonDivisor($rest, self::PER_TURN);
 
-        return ($rest / $divisor).'/'.(self::PER_TURN / $divisor);
+        return $rest / $divisor.'/'.self::PER_TURN / $divisor;
     }
 
     /** As technicians say it: `1 3/4`, `3/4`, `2`. */
@@ -143,7 +167,7 @@ final readonly class Turns
     private static function term(string $text, string $shown): float
     {
         if (preg_match('~^(?:(\d{1,4})\s+)?(\d{1,4})\s*/\s*(\d{1,4})$~', $text, $m) === 1 && (int) $m[3] !== 0) {
-            return (int) $m[1] * self::PER_TURN + (int) $m[2] * self::PER_TURN / (int) $m[3];
+            return (int) $m[1] * self::PER_TURN + ((int) $m[2] * self::PER_TURN) / (int) $m[3];
         }
         if (preg_match('~^(?:\d{1,4}(?:[.,]\d{1,6})?|[.,]\d{1,6})$~', $text) === 1) {
             return (float) str_replace(',', '.', $text) * self::PER_TURN;

@@ -24,7 +24,9 @@ final class UnreadableTurns extends \DomainException implements Rejected
     {
         $most = intdiv(Turns::MOST_UNITS, Turns::PER_TURN);
 
-        return new self("\"{$text}\" is more than a screw has: turns run from 0 to {$most}. Count again from lightly seated.");
+        return new self(
+            "\"{$text}\" is more than a screw has: turns run from 0 to {$most}. Count again from lightly seated.",
+        );
     }
 
     public function reason(): string

@@ -7,7 +7,8 @@ namespace DustyJet\StripAndBuild;
 /**
  * Putting back what the tray holds: the reverse of this strip, under the rules of the family.
  *
- * A part with a guard is in only when what it asks was looked at. Nothing is done until the tray is empty or accounted for.
+ * A part with a guard is in only when what it asks was looked at. Nothing is done until the tray is empty or accounted
+ * for.
  */
 final readonly class Build
 {
@@ -33,7 +34,14 @@ final readonly class Build
      */
     public function order(): array
     {
-        $left = array_reverse(array_values(array_filter(array_map(static fn (TrayCell $c): string => $c->key, $this->tray->cells), fn (string $k): bool => $this->goesBack($k))));
+        $left = array_reverse(
+            array_values(
+                array_filter(
+                    array_map(static fn (TrayCell $c): string => $c->key, $this->tray->cells),
+                    fn (string $k): bool => $this->goesBack($k),
+                ),
+            ),
+        );
         $order = [];
         while ($left !== []) {
             $at = null;
@@ -106,11 +114,18 @@ final readonly class Build
     /** @return list<TrayPart> what may go in now */
     public function ready(): array
     {
-        return array_values(array_filter($this->order(), function (TrayPart $part): bool {
-            $first = array_filter(array_keys($this->tray->plan->before($part->key)), fn (string $k): bool => $this->tray->has($k) && ! isset($this->placed[$k]) && ! isset($this->accounted[$k]));
+        return array_values(
+            array_filter($this->order(), function (TrayPart $part): bool {
+                $first = array_filter(
+                    array_keys($this->tray->plan->before($part->key)),
+                    fn (string $k): bool => $this->tray->has($k)
+                        && ! isset($this->placed[$k])
+                        && ! isset($this->accounted[$k]),
+                );
 
-            return ! isset($this->placed[$part->key]) && ! isset($this->accounted[$part->key]) && $first === [];
-        }));
+                return ! isset($this->placed[$part->key]) && ! isset($this->accounted[$part->key]) && $first === [];
+            }),
+        );
     }
 
     /**
@@ -123,8 +138,17 @@ final readonly class Build
         $left = [];
         foreach ($this->tray->cells as $cell) {
             $placed = $this->placed[$cell->key] ?? 0;
-            if (($this->goesBack($cell->key) || ! $cell->isExpected) && $placed < $cell->count && ! isset($this->accounted[$cell->key])) {
-                $left[] = 'Left on the tray, cell '.$cell->number.": {$cell->name}".($cell->count > 1 ? ', '.($cell->count - $placed)." of {$cell->count}" : '').'.';
+            if (
+                ($this->goesBack($cell->key) || ! $cell->isExpected)
+                && $placed < $cell->count
+                && ! isset($this->accounted[$cell->key])
+            ) {
+                $left[]
+                    = 'Left on the tray, cell '
+                    .$cell->number
+                    .": {$cell->name}"
+                    .($cell->count > 1 ? ', '.($cell->count - $placed)." of {$cell->count}" : '')
+                    .'.';
             }
         }
         foreach ($this->tray->notSeen as $key => $said) {
@@ -139,6 +163,12 @@ final readonly class Build
         }
 
         return $left;
+    }
+
+    /** Whether a part lies on the tray and has still to go in. */
+    public function waits(string $key): bool
+    {
+        return $this->tray->has($key) && ! isset($this->placed[$key]) && ! isset($this->accounted[$key]);
     }
 
     public function isDone(): bool

@@ -14,8 +14,14 @@ final readonly class StripPlan
      * @param  array<string, TrayPart>  $parts
      * @param  list<BuildRule>  $rules
      */
-    public function __construct(public string $family, public string $variant, public string $name, public array $parts, public array $rules, public string $provenance)
-    {
+    public function __construct(
+        public string $family,
+        public string $variant,
+        public string $name,
+        public array $parts,
+        public array $rules,
+        public string $provenance,
+    ) {
         $this->before = array_map($this->beforePart(...), $parts);
     }
 
@@ -28,7 +34,12 @@ final readonly class StripPlan
      */
     public function ready(array $off): array
     {
-        return array_values(array_filter($this->parts, static fn (TrayPart $p): bool => ! in_array($p->key, $off, true) && array_diff($p->after, $off) === []));
+        return array_values(
+            array_filter(
+                $this->parts,
+                static fn (TrayPart $p): bool => ! in_array($p->key, $off, true) && array_diff($p->after, $off) === [],
+            ),
+        );
     }
 
     /**
@@ -43,7 +54,9 @@ final readonly class StripPlan
         $off = [];
         $order = [];
         while (count($order) < count($this->parts)) {
-            $next = $this->ready($off)[0] ?? throw GoesRound::among(array_values(array_diff(array_keys($this->parts), $off)));
+            $next
+                = $this->ready($off)[0]
+                ?? throw GoesRound::among(array_values(array_diff(array_keys($this->parts), $off)));
             $off[] = $next->key;
             $order[] = $next;
         }
@@ -54,7 +67,12 @@ final readonly class StripPlan
     /** @return list<string> why the rules want others in first; the reverse of the strip has no reason of its own */
     public function reasons(string $key): array
     {
-        return array_values(array_map(static fn (BuildRule $r): string => $r->why, array_filter($this->rules, static fn (BuildRule $r): bool => $r->then === $key)));
+        return array_values(
+            array_map(
+                static fn (BuildRule $r): string => $r->why,
+                array_filter($this->rules, static fn (BuildRule $r): bool => $r->then === $key),
+            ),
+        );
     }
 
     /**

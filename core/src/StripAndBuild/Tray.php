@@ -44,7 +44,11 @@ final readonly class Tray
     {
         $number = $this->nextNumber();
 
-        return new self($this->plan, [...$this->cells, new TrayCell($number, "unexpected_{$number}", $name, $count, false)], $this->notSeen);
+        return new self(
+            $this->plan,
+            [...$this->cells, new TrayCell($number, "unexpected_{$number}", $name, $count, false)],
+            $this->notSeen,
+        );
     }
 
     /** An expected part that was not there when its turn came. */
@@ -78,10 +82,18 @@ final readonly class Tray
         return null;
     }
 
-    /** @return list<TrayPart> expected, neither seen nor said to be missing; what comes off only for a reason is not expected */
+    /**
+     * @return list<TrayPart> expected, neither seen nor said to be missing; what comes off only for a reason is not
+     *     expected
+     */
     public function unaccounted(): array
     {
-        return array_values(array_filter($this->plan->parts, fn (TrayPart $p): bool => ! $p->isOptional && ! in_array($p->key, $this->off(), true)));
+        return array_values(
+            array_filter(
+                $this->plan->parts,
+                fn (TrayPart $p): bool => ! $p->isOptional && ! in_array($p->key, $this->off(), true),
+            ),
+        );
     }
 
     /**
@@ -95,23 +107,34 @@ final readonly class Tray
         foreach ($this->cells as $cell) {
             $expected = $this->plan->parts[$cell->key]->count ?? 0;
             if ($cell->count !== $expected) {
-                $wrong[] = ['key' => $cell->key, 'name' => $cell->name, 'found' => $cell->count, 'expected' => $expected];
+                $wrong[] = [
+                    'key' => $cell->key,
+                    'name' => $cell->name,
+                    'found' => $cell->count,
+                    'expected' => $expected,
+                ];
             }
         }
 
         return $wrong;
     }
 
-    /** @return array{found: int, expected: int} springs in the tray, and how many there should be by now or at the end */
+    /**
+     * @return array{found: int, expected: int} springs in the tray, and how many there should be by now or at the end
+     */
     public function springs(): array
     {
         $springs = array_filter($this->plan->parts, static fn (TrayPart $p): bool => $p->isSpring);
         $found = array_sum(array_map(fn (TrayPart $p): int => $this->cell($p->key)->count ?? 0, $springs));
 
-        return ['found' => $found, 'expected' => array_sum(array_map(static fn (TrayPart $p): int => $p->count, $springs))];
+        return [
+            'found' => $found,
+            'expected' => array_sum(array_map(static fn (TrayPart $p): int => $p->count, $springs)),
+        ];
     }
 
-    private function nextNumber(): int
+    /** The cell the next part goes into. */
+    public function nextNumber(): int
     {
         return 1 + count(array_filter($this->cells, static fn (TrayCell $c): bool => $c->number > 0));
     }

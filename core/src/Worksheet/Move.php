@@ -9,6 +9,9 @@ use DustyJet\Carburetor\Station;
 /** Something worth doing next, with its reason and its minutes. */
 final readonly class Move
 {
+    /** More than these at once is no next move. */
+    public const MOST = 3;
+
     /**
      * @param  string  $target name of what the move is done on, for the screen to go to: an adjuster, a step, a test
      */

@@ -20,7 +20,10 @@ final class NotAllowedNow extends \DomainException implements Rejected
 
     public static function countedTooLate(string $screw): self
     {
-        return new self('counted_too_late', "{$screw}: it was already out, so this is not how it was found. Note what you know instead.");
+        return new self(
+            'counted_too_late',
+            "{$screw}: it was already out, so this is not how it was found. Note what you know instead.",
+        );
     }
 
     public static function offThePhoto(): self

@@ -12,8 +12,13 @@ final readonly class StationState
      * @param  DateTimeImmutable|null  $doneAt null while anything is left to do
      * @param  int  $stale how many readings of this station must be taken again
      */
-    public function __construct(public ?DateTimeImmutable $doneAt, public int $stale, public int $done, public int $of, public int $minutes)
-    {
+    public function __construct(
+        public ?DateTimeImmutable $doneAt,
+        public int $stale,
+        public int $done,
+        public int $of,
+        public int $minutes,
+    ) {
     }
 
     /** Done, or nothing to do here. */

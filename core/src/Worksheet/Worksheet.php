@@ -5,68 +5,71 @@ declare(strict_types=1);
 namespace DustyJet\Worksheet;
 
 use DateTimeImmutable;
+use DustyJet\BenchLog\Entry;
 use DustyJet\BenchLog\Log;
 use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Diagnosis;
+use DustyJet\Worksheet\HandBack\Proofs;
+use DustyJet\Worksheet\Intake\Intake;
+use DustyJet\Worksheet\Intake\Ticket;
 
 /** Everything a job sheet shows, computed from the bench log alone. */
 final readonly class Worksheet
 {
-    /**
-     * @param  array<string, AdjusterState>  $adjusters
-     * @param  list<HoldRecord>  $holds oldest first
-     * @param  list<StaleItem>  $stale not yet overridden
-     * @param  array<string, string>  $overrides item => reason and who
-     * @param  array<string, CheckState>  $checks
-     * @param  array<string, StationState>  $stations
-     * @param  list<Told>  $told what was answered to findings, oldest first, one for each finding
-     * @param  list<string>  $checksDone
-     * @param  list<string>  $repaired faults
-     * @param  array<string, array<string, array{counted: int, worked: bool}>>  $flowSteps by flow and step
-     * @param  array<string, PhotoRecord>  $photos oldest first
-     */
+    public ?Intake $intake;
+
+    public ?DateTimeImmutable $handedBackAt;
+
+    /** @param  array<string, StationState>  $stations by name, in working order */
     public function __construct(
         public Family $family,
         public Log $log,
-        public ?Intake $intake,
-        public array $adjusters,
-        public Rebuild $rebuild,
-        public array $holds,
-        public array $stale,
-        public array $overrides,
-        public array $checks,
-        public ?DateTimeImmutable $handedBackAt,
-        public ?string $advice,
+        public Bench $bench,
         public array $stations,
-        public array $told,
-        public array $checksDone,
-        public array $repaired,
-        public array $flowSteps,
-        public array $photos,
     ) {
+        $this->intake = $bench->of(Ticket::class)->intake;
+        $this->handedBackAt = $bench->of(Proofs::class)->handedBackAt;
     }
 
-    /** A pure function of its arguments: the same log always gives the same sheet. */
+    /**
+     * A pure function of its arguments: the same log always gives the same sheet.
+     *
+     * @throws \DustyJet\Rejected If an entry holds a value that cannot be.
+     */
     public static function replay(Family $family, Log $log): self
     {
         return Replay::of($family, $log);
     }
 
-    public function latestHold(): ?HoldRecord
+    /**
+     * The sheet after one entry more: the same as a replay of the longer log.
+     *
+     * @throws \DustyJet\Rejected If the entry holds a value that cannot be.
+     */
+    public function with(Entry $entry): self
     {
-        return $this->holds[count($this->holds) - 1] ?? null;
+        return Replay::onwards($this, $entry);
     }
 
-    public function isStale(string $key): bool
+    /**
+     * What the log left in one ledger.
+     *
+     * @template L of Ledger
+     *
+     * @param  class-string<L>  $ledger
+     *
+     * @return L
+     */
+    public function of(string $ledger): Ledger
     {
-        foreach ($this->stale as $item) {
-            if ($item->key === $key) {
-                return true;
-            }
-        }
+        return $this->bench->of($ledger);
+    }
 
-        return false;
+    /** The variant the intake names, or the first of the family. */
+    public function variant(): string
+    {
+        return $this->family->variantOr($this->intake->variant ?? '');
     }
 
     /** The station the work has reached: the first with something left to do. */

@@ -1,20 +1,36 @@
 <x-layout.page :title="$page->title" body="pg-form">
-@fragment('job')
-<div id="job" class="dj-job-page">
-    <header class="dj-frame"><x-frame.head :number="$page->number" :title="$page->machine" about="Every entry, newest first. Nothing is changed or deleted; a strike is an entry too." /></header>
-    <main id="main" class="dj-narrow">
-        <div class="dj-titlerow"><h1>Bench log</h1><a class="btn btn-secondary" href="{{ $page->sheetHref }}">Back to the sheet</a></div>
-        <div id="errors" class="dj-errors-at"><x-forms.errors :messages="$errors->all()" /></div>
-        <ol class="dj-bay dj-log" reversed>
-            @foreach ($page->lines as $line)
-                <li @class(['is-struck' => $line->isSuperseded])><b class="seq">{{ $line->seq }}</b><span class="when"><time>{{ $line->time }}</time><small>{{ $line->day }}</small></span><span class="what">{{ $line->text }}<b>{{ $line->strong }}</b>@if ($line->isSuperseded) <em>no longer holds</em>@endif @if ($line->isCorrection) <em>correction</em>@endif<small>{{ $line->by }}</small></span>
-                    @if ($line->mayStrike)
-                        <x-forms.entry :form="$page->form" kind="struck" :id="'strike-'.$line->seq"><input type="hidden" name="supersedes" value="{{ $line->id }}"><button type="submit" class="btn btn-secondary" aria-label="Strike entry {{ $line->seq }}">Strike</button></x-forms.entry>
-                    @endif
-                </li>
-            @endforeach
-        </ol>
-    </main>
-</div>
-@endfragment
+    @fragment('job')
+        <div id="job" class="dj-job-page">
+            <header class="dj-frame"><x-frame.head :number="$page->number" :title="$page->machine"
+                    about="Every entry, newest first. Nothing is changed or deleted; a strike is an entry too." />
+            </header>
+            <main id="main" class="dj-narrow">
+                <div class="dj-titlerow">
+                    <h1>Bench log</h1><a class="btn btn-secondary" href="{{ $page->sheetHref }}">Back to the sheet</a>
+                </div>
+                <div id="errors" class="dj-errors-at"><x-forms.errors :messages="$errors->all()" /></div>
+                <ol class="dj-bay dj-log" reversed>
+                    @foreach ($page->lines as $line)
+                        <li @class(['is-struck' => $line->isSuperseded])><b class="seq">{{ $line->entry->seq }}</b><span
+                                class="when"><time>{{ $line->time }}</time><small>{{ $line->day }}</small></span><span
+                                class="what">{{ $line->text }}<b>{{ $line->strong }}</b>
+                                @if ($line->isSuperseded)
+                                    <em>no longer holds</em>
+                                    @endif @if ($line->isCorrection)
+                                        <em>correction</em>
+                                    @endif
+                                    <small>{{ $line->entry->by }}</small>
+                            </span>
+                            @if ($line->mayStrike)
+                                <x-forms.entry :form="$page->form" kind="struck" :id="'strike-' . $line->entry->seq"><input type="hidden"
+                                        name="supersedes" value="{{ $line->entry->id }}"><button type="submit"
+                                        class="btn btn-secondary"
+                                        aria-label="Strike entry {{ $line->entry->seq }}">Strike</button></x-forms.entry>
+                            @endif
+                        </li>
+                    @endforeach
+                </ol>
+            </main>
+        </div>
+    @endfragment
 </x-layout.page>

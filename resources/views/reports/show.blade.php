@@ -1,17 +1,19 @@
 <x-layout.page :title="$page->title" body="pg-form">
-@fragment('report')
-<div id="job" class="dj-job-page">
-    <header class="dj-frame"><x-frame.head :number="$page->number" :title="$page->machine" about="Report" /></header>
-    <main id="main" class="dj-narrow">
-        <div id="errors"></div>
-        <p class="dj-links"><a class="btn btn-secondary" href="{{ $page->sheetHref }}">Back to the sheet</a> <a class="btn btn-secondary" href="{{ $page->pdfHref }}">PDF</a> <button class="btn btn-secondary" type="button" data-act="print">Print</button></p>
-        <article class="dj-bay dj-report">
-            @include('reports.body')
-            @if ($page->chart)
-                <h2>The last hold test</h2><x-charts.strip :chart="$page->chart" id="report" />
-            @endif
-        </article>
-    </main>
-</div>
-@endfragment
+    @fragment('report')
+        <div id="job" class="dj-job-page">
+            <header class="dj-frame"><x-frame.head :number="$page->head->number" :title="$page->head->machine" about="Report" /></header>
+            <main id="main" class="dj-narrow">
+                <div id="errors"></div>
+                <p class="dj-links"><a class="btn btn-secondary" href="{{ $page->sheetHref }}">Back to the sheet</a> <a
+                        class="btn btn-secondary" href="{{ $page->pdfHref }}">PDF</a> <button class="btn btn-secondary"
+                        type="button" data-act="print">Print</button></p>
+                <article class="dj-bay dj-report">
+                    @include('reports.body')
+                    @if ($page->chart)
+                        <h2>The last hold test</h2><x-charts.strip :chart="$page->chart" id="report" />
+                    @endif
+                </article>
+            </main>
+        </div>
+    @endfragment
 </x-layout.page>

@@ -1,39 +1,59 @@
-<details class="dj-more dj-photos" id="photos"><summary>Photos and pins <small>{{ count($page->photos) }}</small></summary>
-    @unless ($page->isClosed)
-        <x-forms.entry :form="$page->form" kind="photo_taken" :action="route('photos.store', $page->jobId)" id="photo-form" class="dj-photoform" enctype="multipart/form-data" hx-encoding="multipart/form-data">
+<details class="dj-more dj-photos" id="photos">
+    <summary>Photos and pins <small>{{ count($page->photos) }}</small></summary>
+    @unless ($page->job->isClosed)
+        <x-forms.entry :form="$page->form" kind="photo_taken" :action="route('photos.store', $page->job->id)" id="photo-form" class="dj-photoform"
+            enctype="multipart/form-data" hx-encoding="multipart/form-data">
             <input type="hidden" name="station" value="{{ $page->station->value }}">
-            <div class="dj-field"><label for="photo">Springs, links, hoses, before anything comes off</label><input class="form-control" type="file" id="photo" name="photo" accept="image/jpeg,image/png,image/webp" capture="environment" required></div>
-            <div class="dj-field"><label for="caption">What it shows</label><input class="form-control" id="caption" name="caption" maxlength="200" autocomplete="off"></div>
+            <div class="dj-field"><label for="photo">Springs, links, hoses, before anything comes off</label><input
+                    class="form-control" type="file" id="photo" name="photo"
+                    accept="image/jpeg,image/png,image/webp" capture="environment" required></div>
+            <div class="dj-field"><label for="caption">What it shows</label><input class="form-control" id="caption"
+                    name="caption" maxlength="200" autocomplete="off"></div>
             <button class="btn btn-secondary" type="submit">Keep the photo</button>
         </x-forms.entry>
     @endunless
     @foreach ($page->photos as $photo)
         <figure id="photo-{{ $photo->id }}">
-            <svg viewBox="0 0 {{ $photo->width }} {{ $photo->height }}" role="img" aria-label="{{ $photo->said }}" data-pinboard="{{ $photo->id }}">
+            <svg viewBox="0 0 {{ $photo->width }} {{ $photo->height }}" role="img"
+                aria-label="{{ $photo->said }}" data-pinboard="{{ $photo->id }}">
                 <image href="{{ $photo->href }}" width="{{ $photo->width }}" height="{{ $photo->height }}" />
                 @foreach ($photo->pins as $pin)
-                    <g transform="translate({{ $pin['x'] }} {{ $pin['y'] }})"><circle r="{{ $photo->radius }}" /><text font-size="{{ $photo->radius }}" dy="0.36em">{{ $pin['number'] }}</text></g>
+                    <g transform="translate({{ $pin['x'] }} {{ $pin['y'] }})">
+                        <circle r="{{ $photo->radius }}" /><text font-size="{{ $photo->radius }}"
+                            dy="0.36em">{{ $pin['number'] }}</text>
+                    </g>
                 @endforeach
             </svg>
             <figcaption>{{ $photo->caption }} <small>{{ $photo->taken }}</small></figcaption>
             <ol>
                 @foreach ($photo->pins as $pin)
                     <li><span>{{ $pin['number'] }}. {{ $pin['text'] }}</span>
-                        @unless ($page->isClosed)
-                            <x-forms.entry :form="$page->form" kind="struck"><input type="hidden" name="supersedes" value="{{ $pin['entry'] }}"><button class="btn btn-secondary" type="submit" aria-label="Take pin {{ $pin['number'] }} off">Off</button></x-forms.entry>
+                        @unless ($page->job->isClosed)
+                            <x-forms.entry :form="$page->form" kind="struck"><input type="hidden" name="supersedes"
+                                    value="{{ $pin['entry'] }}"><button class="btn btn-secondary" type="submit"
+                                    aria-label="Take pin {{ $pin['number'] }} off">Off</button></x-forms.entry>
                         @endunless
                     </li>
                 @endforeach
             </ol>
-            @unless ($page->isClosed)
+            @unless ($page->job->isClosed)
                 <x-forms.entry :form="$page->form" kind="photo_pinned" class="dj-pinform" :data-pinform="$photo->id">
                     <input type="hidden" name="photo" value="{{ $photo->id }}">
-                    <div class="dj-field"><label for="pin-x-{{ $photo->id }}">Across, %</label><input class="form-control" id="pin-x-{{ $photo->id }}" name="across" inputmode="decimal" value="50" required></div>
-                    <div class="dj-field"><label for="pin-y-{{ $photo->id }}">Down, %</label><input class="form-control" id="pin-y-{{ $photo->id }}" name="down" inputmode="decimal" value="50" required></div>
-                    <div class="dj-field is-wide"><label for="pin-t-{{ $photo->id }}">Tap the photo, then say what is there</label><input class="form-control" id="pin-t-{{ $photo->id }}" name="text" maxlength="120" required autocomplete="off"></div>
+                    <div class="dj-field"><label for="pin-x-{{ $photo->id }}">Across, %</label><input
+                            class="form-control" id="pin-x-{{ $photo->id }}" name="across" inputmode="decimal"
+                            value="50" required></div>
+                    <div class="dj-field"><label for="pin-y-{{ $photo->id }}">Down, %</label><input
+                            class="form-control" id="pin-y-{{ $photo->id }}" name="down" inputmode="decimal"
+                            value="50" required></div>
+                    <div class="dj-field is-wide"><label for="pin-t-{{ $photo->id }}">Tap the photo, then say what
+                            is there</label><input class="form-control" id="pin-t-{{ $photo->id }}" name="text"
+                            maxlength="120" required autocomplete="off"></div>
                     <button class="btn btn-secondary" type="submit">Pin it</button>
                 </x-forms.entry>
-                <x-forms.entry :form="$page->form" kind="struck" class="dj-pinform"><input type="hidden" name="supersedes" value="{{ $photo->entry }}"><button class="btn btn-secondary" type="submit" aria-label="Take the photo {{ $photo->caption }} off the sheet">Take it off the sheet</button></x-forms.entry>
+                <x-forms.entry :form="$page->form" kind="struck" class="dj-pinform"><input type="hidden"
+                        name="supersedes" value="{{ $photo->entry }}"><button class="btn btn-secondary" type="submit"
+                        aria-label="Take the photo {{ $photo->caption }} off the sheet">Take it off the
+                        sheet</button></x-forms.entry>
             @endunless
         </figure>
     @endforeach

@@ -5,7 +5,11 @@ declare(strict_types=1);
 /** @return array{0: int, 1: string, 2: string} exit status, output, error */
 function jet(string ...$arguments): array
 {
-    $process = proc_open([PHP_BINARY, __DIR__.'/../../../bin/jet', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+    $process = proc_open(
+        [PHP_BINARY, __DIR__.'/../../../bin/jet', ...$arguments],
+        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+        $pipes,
+    );
     $out = (string) stream_get_contents($pipes[1]);
     $err = (string) stream_get_contents($pipes[2]);
 
@@ -25,24 +29,71 @@ it('says turns', function (): void {
 });
 
 it('judges a hold test with every key present', function (): void {
-    $csv = fileWith("t_s,psi\n".implode("\n", array_map(fn (int $t): string => $t.','.number_format(5 * exp(-0.004 * $t), 2), range(0, 60, 2))));
-    [$status, $out] = jet('hold', $csv, '--volume-ml', '18', '--limit-ml-min=0.5', '--resolution-psi', '0.01', '--json');
+    $csv = fileWith(
+        "t_s,psi\n"
+            .implode(
+                "\n",
+                array_map(
+                    fn (int $t): string => $t.','.number_format(5 * exp(-0.004 * $t), 2),
+                    range(0, 60, 2),
+                ),
+            ),
+    );
+    [$status, $out] = jet(
+        'hold',
+        $csv,
+        '--volume-ml',
+        '18',
+        '--limit-ml-min=0.5',
+        '--resolution-psi',
+        '0.01',
+        '--json',
+    );
     $result = json_decode($out, true);
 
-    expect($status)->toBe(0)
-        ->and(array_keys($result))->toBe(['model', 'settled_from_s', 'start_kpa', 'tau_s', 'plateau_kpa', 'leak_ml_min', 'leak_ml_min_low', 'leak_ml_min_high', 'hole_um', 'verdict', 'watch_more_s'])
-        ->and($result['verdict'])->toBe('leaks')
-        ->and($result['model'])->toBe('leak')
-        ->and($result['plateau_kpa'])->toBeNull()
+    expect($status)
+        ->toBe(0)
+        ->and(array_keys($result))
+        ->toBe([
+            'model',
+            'settled_from_s',
+            'start_kpa',
+            'tau_s',
+            'plateau_kpa',
+            'leak_ml_min',
+            'leak_ml_min_low',
+            'leak_ml_min_high',
+            'hole_um',
+            'verdict',
+            'watch_more_s',
+        ])
+        ->and($result['verdict'])
+        ->toBe('leaks')
+        ->and($result['model'])
+        ->toBe('leak')
+        ->and($result['plateau_kpa'])
+        ->toBeNull()
         // Mass balance by hand: 18 ml, 0.02 psi/s at the start.
-        ->and($result['leak_ml_min'])->toEqualWithDelta(18 * 0.02 * 60 / 14.69595, 0.05);
+        ->and($result['leak_ml_min'])
+        ->toEqualWithDelta((18 * 0.02 * 60) / 14.69595, 0.05);
 });
 
 it('judges a mixture run with every key present', function (): void {
     $csv = fileWith("turns,rpm\n1,1500\n1 1/4,1650\n1.5,1720\n1.75,1700\n2,1610\n");
     [$status, $out] = jet('mixture', $csv, '--school', 'peak', '--json');
 
-    expect($status)->toBe(0)->and(array_keys(json_decode($out, true)))->toBe(['peak_turns', 'peak_turns_low', 'peak_turns_high', 'peak_rpm', 'recommended_turns', 'next_turns', 'done']);
+    expect($status)
+        ->toBe(0)
+        ->and(array_keys(json_decode($out, true)))
+        ->toBe([
+            'peak_turns',
+            'peak_turns_low',
+            'peak_turns_high',
+            'peak_rpm',
+            'recommended_turns',
+            'next_turns',
+            'done',
+        ]);
 });
 
 it('exits 2 with one clear line on bad input', function (array $arguments, string $says): void {
@@ -63,34 +114,72 @@ it('exits 2 with one clear line on bad input', function (array $arguments, strin
 ]);
 
 it('diagnoses a case with every key present', function (): void {
-    $case = fileWith('{"family":"float_pilot_jet","facts":{"fuel_age_days":200,"stored_days":150},"findings":{"runs_only_on_choke":"yes","black_smoke":"no"},"done":["air_filter_look"],"unavailable":["spark tester"]}');
+    $case = fileWith(
+        '{"family":"float_pilot_jet","facts":{"fuel_age_days":200,"stored_days":150},
+            "findings":{"runs_only_on_choke":"yes","black_smoke":"no"},
+            "done":["air_filter_look"],"unavailable":["spark tester"]}',
+    );
     [$status, $out] = jet('diagnose', $case, '--json');
     $result = json_decode($out, true);
 
-    expect($status)->toBe(0)
-        ->and(array_keys($result))->toBe(['suspects', 'unexplained', 'next_checks', 'turning_points', 'repair', 'expected_minutes_to_cure'])
-        ->and($result['suspects'][0]['fault'])->toBeIn(['pilot_circuit_blocked', 'main_jet_clogged'])
-        ->and($result['suspects'][0]['because'][0]['finding'])->toBe('runs_only_on_choke')
-        ->and($result['suspects'][0]['because'][0]['decibans'])->toBeGreaterThan(0)
-        ->and(array_keys($result['next_checks'][0]))->toBe(['check', 'minutes', 'gain'])
-        ->and($result['next_checks'][0]['gain'])->toBeGreaterThan(0)
-        ->and(array_column($result['next_checks'], 'check'))->not->toContain('spark_test', 'air_filter_look')
-        ->and($result['repair'])->toBeNull()
-        ->and($result['expected_minutes_to_cure'])->toBeGreaterThan(5);
+    expect($status)
+        ->toBe(0)
+        ->and(array_keys($result))
+        ->toBe(['suspects', 'unexplained', 'next_checks', 'turning_points', 'repair', 'expected_minutes_to_cure'])
+        ->and($result['suspects'][0]['fault'])
+        ->toBeIn(['pilot_circuit_blocked', 'main_jet_clogged'])
+        ->and($result['suspects'][0]['because'][0]['finding'])
+        ->toBe('runs_only_on_choke')
+        ->and($result['suspects'][0]['because'][0]['decibans'])
+        ->toBeGreaterThan(0)
+        ->and(array_keys($result['next_checks'][0]))
+        ->toBe(['check', 'minutes', 'gain'])
+        ->and($result['next_checks'][0]['gain'])
+        ->toBeGreaterThan(0)
+        ->and(array_column($result['next_checks'], 'check'))
+        ->not->toContain('spark_test', 'air_filter_look')
+        ->and($result['repair'])
+        ->toBeNull()
+        ->and($result['expected_minutes_to_cure'])
+        ->toBeGreaterThan(5);
 });
 
 it('says what is wrong with a case in one line', function (string $text, string $message): void {
     [$status, $out, $err] = jet('diagnose', fileWith($text), '--json');
 
-    expect([$status, $out])->toBe([2, ''])->and($err)->toContain($message)->and(substr_count($err, "\n"))->toBe(0);
-})->with([['not json', 'not a JSON object'], ['{"family":"steam"}', 'steam'], ['{"family":"updraft","findings":{"x\ny":"yes"}}', 'no finding called "x y"'], ['{"family":"updraft","facts":{"received_on":"2026-13-01"}}', 'date of the calendar']]);
+    expect([$status, $out])
+        ->toBe([2, ''])
+        ->and($err)
+        ->toContain($message)
+        ->and(substr_count($err, "\n"))
+        ->toBe(0);
+})->with([
+    ['not json', 'not a JSON object'],
+    ['{"family":"steam"}', 'steam'],
+    ['{"family":"updraft","findings":{"x\ny":"yes"}}', 'no finding called "x y"'],
+    ['{"family":"updraft","facts":{"received_on":"2026-13-01"}}', 'date of the calendar'],
+]);
 
 it('lists every name a case may use', function (): void {
     [$status, $out] = jet('knowledge', '--json');
     $names = json_decode($out, true);
 
-    expect($status)->toBe(0)->and($names['families'])->toHaveCount(13)->and($names['findings'])->toContain('runs_only_on_choke', 'black_smoke');
-    foreach ([...$names['families'], ...$names['findings'], ...$names['checks'], ...$names['faults'], ...$names['access'], ...$names['flows']] as $name) {
+    expect($status)
+        ->toBe(0)
+        ->and($names['families'])
+        ->toHaveCount(13)
+        ->and($names['findings'])
+        ->toContain('runs_only_on_choke', 'black_smoke');
+    foreach (
+        [
+            ...$names['families'],
+            ...$names['findings'],
+            ...$names['checks'],
+            ...$names['faults'],
+            ...$names['access'],
+            ...$names['flows'],
+        ] as $name
+    ) {
         expect($name)->toMatch('/^[a-z][a-z0-9_]*$/');
     }
     expect(jet('knowledge')[1])->toContain('runs_only_on_choke');
@@ -100,7 +189,18 @@ it('prints how a family comes apart and goes together', function (): void {
     [$status, $out] = jet('strip', 'float_side_pump', '--variant', 'fixed_jet', '--json');
     $result = json_decode($out, true);
 
-    expect($status)->toBe(0)->and($result['springs'])->toBe(3)
-        ->and($result['strip'])->toHaveCount(30)->and($result['build'])->toHaveCount(28)
-        ->and(jet('strip', 'steam')[0])->toBe(2)->and(jet('strip', 'updraft', '--variant', 'x')[0])->toBe(2)->and(jet('strip')[0])->toBe(2);
+    expect($status)
+        ->toBe(0)
+        ->and($result['springs'])
+        ->toBe(3)
+        ->and($result['strip'])
+        ->toHaveCount(30)
+        ->and($result['build'])
+        ->toHaveCount(28)
+        ->and(jet('strip', 'steam')[0])
+        ->toBe(2)
+        ->and(jet('strip', 'updraft', '--variant', 'x')[0])
+        ->toBe(2)
+        ->and(jet('strip')[0])
+        ->toBe(2);
 });

@@ -10,11 +10,20 @@ use DustyJet\Diagnosis\UnusableCase;
 use Tests\Core\Diagnosis\Knowledge;
 
 it('reads a case', function (): void {
-    $case = DiagnosisCase::parse(Knowledge::real(), '{"family":"cube_opposed","facts":{"received_on":"2026-04-12","fuel_bought_on":"2025-09-24","stored_days":150},"findings":{"bogs":"yes","hard_to_start":"some","black_smoke":"no"},"done":["air_filter_look","carburetor_off","weak_spark"],"unavailable":["lever gauge"]}');
+    $case = DiagnosisCase::parse(
+        Knowledge::real(),
+        '{"family":"cube_opposed",
+            "facts":{"received_on":"2026-04-12","fuel_bought_on":"2025-09-24","stored_days":150},
+            "findings":{"bogs":"yes","hard_to_start":"some","black_smoke":"no"},
+            "done":["air_filter_look","carburetor_off","weak_spark"],"unavailable":["lever gauge"]}',
+    );
 
-    expect($case->facts)->toEqual(new Facts(200, 150, Season::Spring))
-        ->and($case->answers)->toBe(['bogs' => Answer::Yes, 'hard_to_start' => Answer::Some, 'black_smoke' => Answer::No])
-        ->and([$case->checksDone, $case->open, $case->repaired, $case->unavailable])->toBe([['air_filter_look'], ['carburetor_off'], ['weak_spark'], ['lever gauge']]);
+    expect($case->facts)
+        ->toEqual(new Facts(200, 150, Season::Spring))
+        ->and($case->answers)
+        ->toBe(['bogs' => Answer::Yes, 'hard_to_start' => Answer::Some, 'black_smoke' => Answer::No])
+        ->and([$case->checksDone, $case->open, $case->repaired, $case->unavailable])
+        ->toBe([['air_filter_look'], ['carburetor_off'], ['weak_spark'], ['lever gauge']]);
 });
 
 it('says what is wrong with a case', function (string $json, string $message): void {
@@ -24,13 +33,31 @@ it('says what is wrong with a case', function (string $json, string $message): v
     'no family' => ['{"findings":{}}', 'not a JSON object with a family'],
     'an unknown family' => ['{"family":"steam"}', 'no family called "steam"'],
     'an unknown field' => ['{"family":"updraft","finding":{}}', 'no field called "finding"'],
-    'an unknown finding' => ['{"family":"updraft","findings":{"it_is_haunted":"yes"}}', 'no finding called "it_is_haunted"'],
-    'a finding of another family' => ['{"family":"updraft","findings":{"metering_stiff":"yes"}}', 'metering_stiff does not apply to the family updraft'],
+    'an unknown finding' => [
+        '{"family":"updraft","findings":{"it_is_haunted":"yes"}}',
+        'no finding called "it_is_haunted"',
+    ],
+    'a finding of another family' => [
+        '{"family":"updraft","findings":{"metering_stiff":"yes"}}',
+        'metering_stiff does not apply to the family updraft',
+    ],
     'an unknown answer' => ['{"family":"updraft","findings":{"surges":"maybe"}}', 'The finding surges takes yes, no'],
-    'a grade where there is none' => ['{"family":"updraft","findings":{"floods":"some"}}', 'The finding floods takes yes, no'],
-    'an impossible date' => ['{"family":"updraft","facts":{"received_on":"2026-02-31"}}', 'received_on is a date of the calendar'],
-    'fuel from the future' => ['{"family":"updraft","facts":{"received_on":"2026-02-01","fuel_bought_on":"2026-03-01"}}', 'fuel_bought_on lies after the day'],
-    'a date without its other end' => ['{"family":"updraft","facts":{"fuel_bought_on":"2026-03-01"}}', 'needs received_on'],
+    'a grade where there is none' => [
+        '{"family":"updraft","findings":{"floods":"some"}}',
+        'The finding floods takes yes, no',
+    ],
+    'an impossible date' => [
+        '{"family":"updraft","facts":{"received_on":"2026-02-31"}}',
+        'received_on is a date of the calendar',
+    ],
+    'fuel from the future' => [
+        '{"family":"updraft","facts":{"received_on":"2026-02-01","fuel_bought_on":"2026-03-01"}}',
+        'fuel_bought_on lies after the day',
+    ],
+    'a date without its other end' => [
+        '{"family":"updraft","facts":{"fuel_bought_on":"2026-03-01"}}',
+        'needs received_on',
+    ],
     'negative days' => ['{"family":"updraft","facts":{"stored_days":-1}}', 'stored_days is a whole number of days'],
     'days as text' => ['{"family":"updraft","facts":{"stored_days":"many"}}', 'stored_days is a whole number of days'],
     'an unknown fact' => ['{"family":"updraft","facts":{"mood":"bad"}}', 'no fact called "mood"'],
@@ -42,4 +69,10 @@ it('says what is wrong with a case', function (string $json, string $message): v
 
 it('knows the seasons by the month', function (string $day, Season $season): void {
     expect(Season::on(new DateTimeImmutable($day)))->toBe($season);
-})->with([['2026-12-01', Season::Winter], ['2026-02-28', Season::Winter], ['2026-03-01', Season::Spring], ['2026-08-31', Season::Summer], ['2026-11-30', Season::Autumn]]);
+})->with([
+    ['2026-12-01', Season::Winter],
+    ['2026-02-28', Season::Winter],
+    ['2026-03-01', Season::Spring],
+    ['2026-08-31', Season::Summer],
+    ['2026-11-30', Season::Autumn],
+]);

@@ -12,8 +12,8 @@ use Random\Randomizer;
 use Tests\Core\Diagnosis\Knowledge;
 
 /**
- * Posterior of each fault by writing out every set of at most two faults and every level of every cause, with none of the
- * core's arithmetic: the level of a finding is the highest any cause reaches.
+ * Posterior of each fault by writing out every set of at most two faults and every level of every cause, with none of
+ * the core's arithmetic: the level of a finding is the highest any cause reaches.
  *
  * @param  array<string, array{chance: float, minutes: float, shows: array<string, list<float>>}>  $faults
  * @param  array<string, list<float>>  $leaks
@@ -39,7 +39,10 @@ function enumerated(array $faults, array $leaks, array $answers): array
             $p *= in_array($name, $set, true) ? $faults[$name]['chance'] : 1.0 - $faults[$name]['chance'];
         }
         foreach ($answers as $finding => $answer) {
-            $causes = [$leaks[$finding], ...array_map(fn (string $f): array => $faults[$f]['shows'][$finding] ?? [0.0, 0.0], $set)];
+            $causes = [
+                $leaks[$finding],
+                ...array_map(fn (string $f): array => $faults[$f]['shows'][$finding] ?? [0.0, 0.0], $set),
+            ];
             $p *= chanceOf($answer, $causes, 0);
         }
         $total += $p;
@@ -64,7 +67,9 @@ function chanceOf(Answer $answer, array $causes, int $reached): float
             Answer::Yes => $reached > 0,
             Answer::Some => $reached === 1,
             default => $reached === 2,
-        } ? 1.0 : 0.0;
+        }
+            ? 1.0
+            : 0.0;
     }
     $levels = array_shift($causes);
     $chance = 0.0;
@@ -79,8 +84,13 @@ function chanceOf(Answer $answer, array $causes, int $reached): float
 it('is the exact posterior over none, singles and pairs', function (int $round): void {
     $seed = (int) (getenv('SEED') ?: 20260412) + $round;
     $chance = new Randomizer(new Mt19937($seed));
-    $u = fn (float $a, float $b): float => $a + ($b - $a) * $chance->getInt(0, 1_000_000) / 1_000_000;
-    $leaks = ['c1' => [$u(0.01, 0.2)], 'c2' => [$high = $u(0.05, 0.2), $u(0.01, $high - 0.02)], 't1' => [$u(0.01, 0.1)], 't2' => [$high = $u(0.05, 0.2), $u(0.01, $high - 0.02)]];
+    $u = fn (float $a, float $b): float => $a + (($b - $a) * $chance->getInt(0, 1_000_000)) / 1_000_000;
+    $leaks = [
+        'c1' => [$u(0.01, 0.2)],
+        'c2' => [($high = $u(0.05, 0.2)), $u(0.01, $high - 0.02)],
+        't1' => [$u(0.01, 0.1)],
+        't2' => [($high = $u(0.05, 0.2)), $u(0.01, $high - 0.02)],
+    ];
     $faults = [];
     for ($i = 0; $i < 6; $i++) {
         $shows = [];
@@ -93,9 +103,21 @@ it('is the exact posterior over none, singles and pairs', function (int $round):
     }
     // Every finding must be explained by something.
     $faults['f0']['shows'] = ['c1' => [0.5], 'c2' => [0.6, 0.3], 't1' => [0.7], 't2' => [0.4, 0.2]];
-    $answers = ['c1' => Answer::Yes, 'c2' => [Answer::Some, Answer::Strong, Answer::No, Answer::Yes][$chance->getInt(0, 3)], 't1' => [Answer::Yes, Answer::No][$chance->getInt(0, 1)], 't2' => [Answer::Some, Answer::Strong, Answer::No][$chance->getInt(0, 2)]];
+    $answers = [
+        'c1' => Answer::Yes,
+        'c2' => [Answer::Some, Answer::Strong, Answer::No, Answer::Yes][$chance->getInt(0, 3)],
+        't1' => [Answer::Yes, Answer::No][$chance->getInt(0, 1)],
+        't2' => [Answer::Some, Answer::Strong, Answer::No][$chance->getInt(0, 2)],
+    ];
 
-    $catalogue = Knowledge::small(array_map(fn (array $f): array => ['shows' => array_map(fn (array $s) => count($s) === 1 ? $s[0] : $s, $f['shows'])] + $f, $faults), array_map(fn (array $l) => count($l) === 1 ? $l[0] : $l, $leaks));
+    $catalogue = Knowledge::small(
+        array_map(
+            fn (array $f): array => ['shows' => array_map(fn (array $s) => count($s) === 1 ? $s[0] : $s, $f['shows'])]
+                + $f,
+            $faults,
+        ),
+        array_map(fn (array $l) => count($l) === 1 ? $l[0] : $l, $leaks),
+    );
     $case = DiagnosisCase::of($catalogue, 'f', new Facts, $answers);
     $hypotheses = new Hypotheses($catalogue->faults, $catalogue->findings, $case->facts);
     $chances = array_combine($hypotheses->faults, Belief::of($hypotheses, $case)->chances());
@@ -108,15 +130,29 @@ it('is the exact posterior over none, singles and pairs', function (int $round):
 it('is the published noisy-OR', function (): void {
     // Pearl, Probabilistic Reasoning in Intelligent Systems (1988), 4.3.2: P(no effect | causes) is the product of the
     // inhibitions q_i; with a leak, of 1 - leak as well.
-    $catalogue = Knowledge::small(['a' => ['chance' => 0.1, 'minutes' => 1.0, 'shows' => ['c1' => 0.8]], 'b' => ['chance' => 0.2, 'minutes' => 1.0, 'shows' => ['c1' => 0.6]]], ['c1' => 0.05]);
+    $catalogue = Knowledge::small(
+        [
+            'a' => ['chance' => 0.1, 'minutes' => 1.0, 'shows' => ['c1' => 0.8]],
+            'b' => ['chance' => 0.2, 'minutes' => 1.0, 'shows' => ['c1' => 0.6]],
+        ],
+        ['c1' => 0.05],
+    );
     $hypotheses = new Hypotheses($catalogue->faults, $catalogue->findings, new Facts);
 
-    expect($hypotheses->likelihood('c1', Answer::No))->toEqualWithDelta([0.95, 0.95 * 0.2, 0.95 * 0.4, 0.95 * 0.2 * 0.4], 1e-12)
-        ->and($hypotheses->likelihood('c1', Answer::Yes)[3])->toEqualWithDelta(1.0 - 0.076, 1e-12);
+    expect($hypotheses->likelihood('c1', Answer::No))
+        ->toEqualWithDelta([0.95, 0.95 * 0.2, 0.95 * 0.4, 0.95 * 0.2 * 0.4], 1e-12)
+        ->and($hypotheses->likelihood('c1', Answer::Yes)[3])
+        ->toEqualWithDelta(1.0 - 0.076, 1e-12);
 });
 
 it('supposes some complaint until one is named', function (): void {
-    $catalogue = Knowledge::small(['loud' => ['chance' => 0.1, 'minutes' => 1.0, 'shows' => ['c1' => 0.9]], 'quiet' => ['chance' => 0.1, 'minutes' => 1.0, 'shows' => ['t1' => 0.9]]], ['c1' => 0.01, 't1' => 0.01]);
+    $catalogue = Knowledge::small(
+        [
+            'loud' => ['chance' => 0.1, 'minutes' => 1.0, 'shows' => ['c1' => 0.9]],
+            'quiet' => ['chance' => 0.1, 'minutes' => 1.0, 'shows' => ['t1' => 0.9]],
+        ],
+        ['c1' => 0.01, 't1' => 0.01],
+    );
     $hypotheses = new Hypotheses($catalogue->faults, $catalogue->findings, new Facts);
     $silent = Belief::of($hypotheses, DiagnosisCase::of($catalogue, 'f', new Facts, []))->chances();
     $named = Belief::of($hypotheses, DiagnosisCase::of($catalogue, 'f', new Facts, ['c1' => Answer::Yes]))->chances();
@@ -127,27 +163,50 @@ it('supposes some complaint until one is named', function (): void {
 
 it('learns nothing from what was not looked at or could not be told', function (): void {
     $plain = Knowledge::diagnose('float_pilot_jet', ['surges' => 'strong']);
-    $more = Knowledge::diagnose('float_pilot_jet', ['surges' => 'strong', 'plug_wet' => 'cannot_tell', 'spark_poor' => 'not_looked']);
+    $more = Knowledge::diagnose('float_pilot_jet', [
+        'surges' => 'strong',
+        'plug_wet' => 'cannot_tell',
+        'spark_poor' => 'not_looked',
+    ]);
 
-    expect($more->suspects[0]->probability)->toBe($plain->suspects[0]->probability)
-        ->and(array_column(array_column($more->checks, 'check'), 'id'))->toContain('spark_test')->not->toContain('plug_look');
+    expect($more->suspects[0]->probability)
+        ->toBe($plain->suspects[0]->probability)
+        ->and(array_column(array_column($more->checks, 'check'), 'id'))
+        ->toContain('spark_test')
+        ->not->toContain('plug_look');
 });
 
 it('raises what storage and old fuel raise', function (): void {
-    $of = fn (Facts $facts): float => array_column(array_map(fn ($s): array => [$s->fault->id, $s->probability], Knowledge::diagnose('float_fixed_jet', ['hard_to_start' => 'some'], facts: $facts)->suspects), 1, 0)['stale_fuel'];
+    $of = fn (Facts $facts): float => array_column(
+        array_map(
+            fn ($s): array => [$s->fault->id, $s->probability],
+            Knowledge::diagnose('float_fixed_jet', ['hard_to_start' => 'some'], facts: $facts)->suspects,
+        ),
+        1,
+        0,
+    )['stale_fuel'];
 
-    expect($of(new Facts(fuelAgeDays: 200)))->toBeGreaterThan(2.0 * $of(new Facts(fuelAgeDays: 10)))
-        ->and($of(new Facts(fuelAgeDays: 10)))->toBe($of(new Facts));
+    expect($of(new Facts(fuelAgeDays: 200)))
+        ->toBeGreaterThan(2.0 * $of(new Facts(fuelAgeDays: 10)))
+        ->and($of(new Facts(fuelAgeDays: 10)))
+        ->toBe($of(new Facts));
 });
 
 it('explains itself in decibans that are the change of the odds', function (): void {
-    $with = Knowledge::diagnose('cube_opposed', ['bogs' => 'yes', 'fuel_smells_stale' => 'no', 'hard_to_start' => 'strong']);
+    $with = Knowledge::diagnose('cube_opposed', [
+        'bogs' => 'yes',
+        'fuel_smells_stale' => 'no',
+        'hard_to_start' => 'strong',
+    ]);
     $without = Knowledge::diagnose('cube_opposed', ['fuel_smells_stale' => 'no', 'hard_to_start' => 'strong']);
     $leader = $with->suspects[0];
-    $before = array_values(array_filter($without->suspects, fn ($s): bool => $s->fault === $leader->fault))[0]->probability;
+    $before = array_values(array_filter($without->suspects, fn ($s): bool => $s->fault === $leader->fault))[0]
+        ->probability;
     $odds = fn (float $p): float => $p / (1.0 - $p);
     $bogs = array_values(array_filter($leader->because, fn ($e): bool => $e->finding === 'bogs'))[0];
 
-    expect($leader->fault->id)->toBe('metering_diaphragm_stiff')
-        ->and($bogs->decibans)->toEqualWithDelta(10.0 * log10($odds($leader->probability) / $odds($before)), 1e-9);
+    expect($leader->fault->id)
+        ->toBe('metering_diaphragm_stiff')
+        ->and($bogs->decibans)
+        ->toEqualWithDelta(10.0 * log10($odds($leader->probability) / $odds($before)), 1e-9);
 });

@@ -17,40 +17,59 @@ it('follows the isentropic table of NACA Report 1135 for air, gamma 1.4', functi
     // Critical ratio 0.528282; at 5 psi above a standard atmosphere the ratio is 0.7461 and the flow function 0.6081.
     $ratio = 101.325 / (101.325 + GaugePressure::ofPsi(5)->inKilopascals());
 
-    expect(round(AirFlow::criticalRatio(), 6))->toBe(0.528282)
-        ->and(round($ratio, 4))->toBe(0.7461)
-        ->and(round(AirFlow::flowFunction($ratio), 4))->toBe(0.6081)
-        ->and(AirFlow::flowFunction(0.3))->toBe(AirFlow::flowFunction(AirFlow::criticalRatio()))
-        ->and(AirFlow::flowFunction(1.0))->toBe(0.0);
+    expect(round(AirFlow::criticalRatio(), 6))
+        ->toBe(0.528282)
+        ->and(round($ratio, 4))
+        ->toBe(0.7461)
+        ->and(round(AirFlow::flowFunction($ratio), 4))
+        ->toBe(0.6081)
+        ->and(AirFlow::flowFunction(0.3))
+        ->toBe(AirFlow::flowFunction(AirFlow::criticalRatio()))
+        ->and(AirFlow::flowFunction(1.0))
+        ->toBe(0.0);
 });
 
 it('finds the hole of 1.000 ml/min at 5 psi: 10.59 micrometres', function (): void {
-    expect(round(AirFlow::equivalentHole(Flow::ofMillilitresPerMinute(1.0), GaugePressure::ofPsi(5))->inMicrometres(), 2))->toBe(10.59);
+    expect(
+        round(AirFlow::equivalentHole(Flow::ofMillilitresPerMinute(1.0), GaugePressure::ofPsi(5))->inMicrometres(), 2),
+    )->toBe(10.59);
 });
 
 it('is choked from 14.11 inHg of vacuum on', function (): void {
     $choked = (1 - AirFlow::criticalRatio()) * 101.325;
 
-    expect(round($choked / 3.386389, 2))->toEqualWithDelta(14.11, 0.011)
-        ->and(LeakShape::Orifice->rate(50.8, true, 101.325))->toBe(LeakShape::Orifice->rate(60.0, true, 101.325));
+    expect(round($choked / 3.386389, 2))
+        ->toEqualWithDelta(14.11, 0.011)
+        ->and(LeakShape::Orifice->rate(50.8, true, 101.325))
+        ->toBe(LeakShape::Orifice->rate(60.0, true, 101.325));
 });
 
 it('holds half a metre of petrol back with 3.653 kPa', function (): void {
-    expect(round(GravityHead::of(Length::ofMetres(0.5))->inKilopascals(), 3))->toBe(3.653)
-        ->and(round(GravityHead::typical()->inPsi(), 3))->toBe(0.530);
+    expect(round(GravityHead::of(Length::ofMetres(0.5))->inKilopascals(), 3))
+        ->toBe(3.653)
+        ->and(round(GravityHead::typical()->inPsi(), 3))
+        ->toBe(0.53);
 });
 
 it('measures a rig: 10 ml opened at 10 psi, 6.5 psi left, is 18.57 ml', function (): void {
     $rig = Rig::measuredBy(Volume::ofMillilitres(10), GaugePressure::ofPsi(10), GaugePressure::ofPsi(6.5));
 
-    expect(round($rig->volume->inMillilitres(), 2))->toBe(18.57)
-        ->and(fn () => Rig::measuredBy(Volume::ofMillilitres(10), GaugePressure::ofPsi(5), GaugePressure::ofPsi(6)))->toThrow(QuantityOutOfRange::class);
+    expect(round($rig->volume->inMillilitres(), 2))
+        ->toBe(18.57)
+        ->and(fn () => Rig::measuredBy(Volume::ofMillilitres(10), GaugePressure::ofPsi(5), GaugePressure::ofPsi(6)))
+        ->toThrow(QuantityOutOfRange::class);
 });
 
 it('carries the gauge into the volume it measures', function (): void {
-    $rig = Rig::measuredBy(Volume::ofMillilitres(10), GaugePressure::ofPsi(10), GaugePressure::ofPsi(6.5), GaugePressure::ofPsi(0.1));
+    $rig = Rig::measuredBy(
+        Volume::ofMillilitres(10),
+        GaugePressure::ofPsi(10),
+        GaugePressure::ofPsi(6.5),
+        GaugePressure::ofPsi(0.1),
+    );
 
-    // By hand: u 0.1/sqrt(12) = 0.0289 psi; d lnV/dp2 = 10/(6.5 * 3.5) = 0.4396, d lnV/dp1 = 1/3.5 = 0.2857 per psi: 1.514 %.
+    // By hand: u 0.1/sqrt(12) = 0.0289 psi; d lnV/dp2 = 10/(6.5 * 3.5) = 0.4396, d lnV/dp1 = 1/3.5 = 0.2857 per psi:
+    // 1.514 %.
     expect(100.0 * $rig->relativeUncertainty)->toEqualWithDelta(1.514, 0.001);
 });
 
@@ -64,8 +83,10 @@ it('solves each leak law as a small-step integration does', function (LeakShape 
         $p -= $h * $shape->rate($middle, $isVacuum, 101.325);
     }
 
-    expect($law->after($start, [3000 * $h])[0])->toEqualWithDelta($p, 2e-3)
-        ->and($law->rates([$p])[0])->toEqualWithDelta($shape->rate($p, $isVacuum, 101.325), 0.02);
+    expect($law->after($start, [3000 * $h])[0])
+        ->toEqualWithDelta($p, 2e-3)
+        ->and($law->rates([$p])[0])
+        ->toEqualWithDelta($shape->rate($p, $isVacuum, 101.325), 0.02);
 })->with([[LeakShape::Linear, false], [LeakShape::ViscousCrack, false], [LeakShape::ViscousCrack, true]]);
 
 it('empties through an orifice as a small-step integration does', function (bool $isVacuum, float $elapsed): void {
@@ -74,8 +95,8 @@ it('empties through an orifice as a small-step integration does', function (bool
     $got = $law->after($p, [$elapsed])[0];
     $steps = 20000;
     for ($i = 0; $i < $steps; $i++) {
-        $middle = max(0.0, $p - 0.5 * $elapsed / $steps * LeakShape::Orifice->rate($p, $isVacuum, 101.325));
-        $p = max(0.0, $p - $elapsed / $steps * LeakShape::Orifice->rate($middle, $isVacuum, 101.325));
+        $middle = max(0.0, $p - ((0.5 * $elapsed) / $steps) * LeakShape::Orifice->rate($p, $isVacuum, 101.325));
+        $p = max(0.0, $p - ($elapsed / $steps) * LeakShape::Orifice->rate($middle, $isVacuum, 101.325));
     }
 
     expect($got)->toEqualWithDelta($p, 3e-3);

@@ -27,7 +27,11 @@ function expectSlopesToAgree(HoldCurve $curve, array $parameters, float $toleran
         $down = $curve->values($below, $x);
         foreach ($x as $i => $t) {
             $difference = ($up[$i] - $down[$i]) / (2 * $h);
-            expect($slopes[$j][$i])->toEqualWithDelta($difference, $tolerance * max(1.0, abs($difference)), "parameter {$j} at {$t} s");
+            expect($slopes[$j][$i])->toEqualWithDelta(
+                $difference,
+                $tolerance * max(1.0, abs($difference)),
+                "parameter {$j} at {$t} s",
+            );
         }
     }
 }
@@ -44,16 +48,22 @@ it('has the slopes it says: leak', function (LeakShape $shape, bool $isVacuum): 
     $curve = HoldCurve::leak(LeakLaw::of($shape, $isVacuum, 60.0, 101.325));
 
     expectSlopesToAgree($curve, [$isVacuum ? 45.0 : 34.0, 0.15, 2.0, log(2.5)], 5e-3);
-})->with(LeakShape::cases())->with([false, true]);
+})
+    ->with(LeakShape::cases())
+    ->with([false, true]);
 
 it('starts where it is told and falls at the rate it is told', function (LeakShape $shape): void {
     $curve = HoldCurve::leak(LeakLaw::of($shape, false, 60.0, 101.325));
     [$start, $soon] = $curve->withoutSettling([34.0, 0.2, 0.0, 0.0], [0.0, 0.01]);
 
-    expect($start)->toEqualWithDelta(34.0, 1e-3)
-        ->and(($start - $soon) / 0.01)->toEqualWithDelta(0.2, 2e-3)
-        ->and($curve->leakRateAt(34.0, 34.0, 0.2))->toEqualWithDelta(0.2, 1e-12)
-        ->and($curve->leakRateAt(17.0, 34.0, 0.2))->toBeLessThan(0.2);
+    expect($start)
+        ->toEqualWithDelta(34.0, 1e-3)
+        ->and(($start - $soon) / 0.01)
+        ->toEqualWithDelta(0.2, 2e-3)
+        ->and($curve->leakRateAt(34.0, 34.0, 0.2))
+        ->toEqualWithDelta(0.2, 1e-12)
+        ->and($curve->leakRateAt(17.0, 34.0, 0.2))
+        ->toBeLessThan(0.2);
 })->with(LeakShape::cases());
 
 it('counts no settling as part of the leak', function (): void {
@@ -61,27 +71,44 @@ it('counts no settling as part of the leak', function (): void {
     $with = $curve->values([34.0, 0.2, 3.0, log(2.0)], [0.0, 60.0]);
     $without = $curve->withoutSettling([34.0, 0.2, 3.0, log(2.0)], [0.0, 60.0]);
 
-    expect($with[0] - $without[0])->toEqualWithDelta(3.0, 1e-12)
-        ->and($with[1] - $without[1])->toEqualWithDelta(0.0, 1e-9);
+    expect($with[0] - $without[0])
+        ->toEqualWithDelta(3.0, 1e-12)
+        ->and($with[1] - $without[1])
+        ->toEqualWithDelta(0.0, 1e-9);
 });
 
-it('keeps every reading of a short trace and the weight of every reading of a long one', function (int $readings, float $step): void {
-    $values = array_map(fn (int $i): array => [$i * 0.5, 5.0 - 0.001 * $i + 0.03 * sin(11 * $i)], range(0, $readings - 1));
+it('keeps every reading of a short trace and the weight of every reading of a long one', function (
+    int $readings,
+    float $step,
+): void {
+    $values = array_map(
+        fn (int $i): array => [$i * 0.5, 5.0 - 0.001 * $i + 0.03 * sin(11 * $i)],
+        range(0, $readings - 1),
+    );
     $rounded = array_map(fn (array $r): array => [$r[0], round($r[1] / $step) * $step], $values);
     $seen = TraceBins::of(PressureTrace::of($rounded, PressureUnit::Psi, false, $step));
 
-    expect($seen->count())->toBe((float) $readings)
-        ->and(count($seen->x))->toBeLessThanOrEqual(max(300, min($readings, 1600)))
-        ->and(count($seen->y))->toBe(count($seen->x));
-})->with([30, 300, 301, 5000])->with([0.01, 0.5]);
+    expect($seen->count())
+        ->toBe((float) $readings)
+        ->and(count($seen->x))
+        ->toBeLessThanOrEqual(max(300, min($readings, 1600)))
+        ->and(count($seen->y))
+        ->toBe(count($seen->x));
+})
+    ->with([30, 300, 301, 5000])
+    ->with([0.01, 0.5]);
 
 it('keeps the mean of a long trace where it averages', function (): void {
     $values = array_map(fn (int $i): array => [$i * 0.1, round(5.0 + 0.05 * sin(13 * $i), 3)], range(0, 2999));
     $seen = TraceBins::of(PressureTrace::of($values, PressureUnit::Psi, false, 0.001));
-    $weighted = array_sum(array_map(fn (float $y, float $w): float => $y * $w, $seen->y, $seen->weights)) / $seen->count();
-    $plain = array_sum(array_column($values, 1)) / 3000 * 6.894757293168361;
+    $weighted
+        = array_sum(array_map(fn (float $y, float $w): float => $y * $w, $seen->y, $seen->weights)) / $seen->count();
+    $plain = (array_sum(array_column($values, 1)) / 3000) * 6.894757293168361;
 
-    expect($seen->asIntervals)->toBeFalse()
-        ->and($weighted)->toEqualWithDelta($plain, 1e-9)
-        ->and($seen->withinSquares)->toBeGreaterThan(0.0);
+    expect($seen->asIntervals)
+        ->toBeFalse()
+        ->and($weighted)
+        ->toEqualWithDelta($plain, 1e-9)
+        ->and($seen->withinSquares)
+        ->toBeGreaterThan(0.0);
 });

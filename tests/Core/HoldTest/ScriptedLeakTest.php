@@ -25,20 +25,26 @@ function quietLeak(LeakShape $shape, float $flow, bool $isVacuum = false, float 
 }
 
 it('gives the same readings for the same seed, and others for another', function (): void {
-    $leak = new ScriptedLeak(new Rig(Volume::ofMillilitres(18.0)), LeakShape::Linear, Flow::ofMillilitresPerMinute(1.0));
+    $leak = new ScriptedLeak(
+        new Rig(Volume::ofMillilitres(18.0)),
+        LeakShape::Linear,
+        Flow::ofMillilitresPerMinute(1.0),
+    );
     $read = fn (int $seed): array => $leak->readings(range(0, 30), new Randomizer(new Mt19937($seed)));
 
-    expect($read(1))->toBe($read(1))
-        ->and($read(1))->not->toBe($read(2));
+    expect($read(1))->toBe($read(1))->and($read(1))->not->toBe($read(2));
 });
 
 it('falls at first as the mass balance says, whatever the shape', function (LeakShape $shape, bool $isVacuum): void {
     $readings = quietLeak($shape, 3.0, $isVacuum)->readings([0.0, 0.1], new Randomizer(new Mt19937(1)));
-    $pascalsPerSecond = ($readings[0][1] - $readings[1][1]) * 6894.757 / 0.1;
+    $pascalsPerSecond = (($readings[0][1] - $readings[1][1]) * 6894.757) / 0.1;
 
-    expect(Flow::fromPressureChange(Volume::ofMillilitres(18.0), $pascalsPerSecond)->inMillilitresPerMinute())
-        ->toEqualWithDelta(3.0, 0.01);
-})->with(LeakShape::cases())->with([false, true]);
+    expect(
+        Flow::fromPressureChange(Volume::ofMillilitres(18.0), $pascalsPerSecond)->inMillilitresPerMinute(),
+    )->toEqualWithDelta(3.0, 0.01);
+})
+    ->with(LeakShape::cases())
+    ->with([false, true]);
 
 it('never falls below the atmosphere', function (LeakShape $shape): void {
     $readings = quietLeak($shape, 40.0)->readings(range(0, 600, 10), new Randomizer(new Mt19937(1)));
@@ -74,9 +80,12 @@ it('comes to rest where the joint closes', function (): void {
     );
     $readings = $leak->readings([0.0, 10.0, 200.0], new Randomizer(new Mt19937(1)));
 
-    expect($readings[0][1])->toBe(5.0)
-        ->and($readings[1][1])->toEqualWithDelta(3.0 + 2.0 * exp(-1.0), 1e-9)
-        ->and($readings[2][1])->toEqualWithDelta(3.0, 1e-6);
+    expect($readings[0][1])
+        ->toBe(5.0)
+        ->and($readings[1][1])
+        ->toEqualWithDelta(3.0 + 2.0 * exp(-1.0), 1e-9)
+        ->and($readings[2][1])
+        ->toEqualWithDelta(3.0, 1e-6);
 });
 
 it('has the noise it was given', function (): void {
@@ -87,16 +96,22 @@ it('has the noise it was given', function (): void {
         noisePsi: 0.02,
         stepPsi: 0.0,
     );
-    $off = array_map(fn (array $r): float => $r[1] - 5.0, $leak->readings(range(0, 3999), new Randomizer(new Mt19937(8))));
+    $off = array_map(
+        fn (array $r): float => $r[1] - 5.0,
+        $leak->readings(range(0, 3999), new Randomizer(new Mt19937(8))),
+    );
     $mean = array_sum($off) / count($off);
     $spread = sqrt(array_sum(array_map(fn (float $o): float => ($o - $mean) ** 2, $off)) / count($off));
 
     // Four standard errors of a mean and of a spread of 4,000.
-    expect($mean)->toEqualWithDelta(0.0, 4 * 0.02 / sqrt(4000))
-        ->and($spread)->toEqualWithDelta(0.02, 4 * 0.02 / sqrt(8000));
+    expect($mean)
+        ->toEqualWithDelta(0.0, (4 * 0.02) / sqrt(4000))
+        ->and($spread)
+        ->toEqualWithDelta(0.02, (4 * 0.02) / sqrt(8000));
 });
 
 it('makes no trace of nothing', function (): void {
-    expect(fn () => quietLeak(LeakShape::Linear, 0.0, startPsi: 0.0)->trace(range(0, 10), new Randomizer(new Mt19937(1))))
-        ->toThrow(UnusableTrace::class);
+    expect(
+        fn () => quietLeak(LeakShape::Linear, 0.0, startPsi: 0.0)->trace(range(0, 10), new Randomizer(new Mt19937(1))),
+    )->toThrow(UnusableTrace::class);
 });

@@ -28,16 +28,37 @@ it('gives every family all that a job needs', function (string $id): void {
     $family = FamilyFiles::shipped()->of($id);
     $drawn = array_filter($family->plan('')->parts, fn ($p): bool => $p->on !== null);
 
-    expect($family->id)->toBe($id)->and(array_column($family->parts, 'number'))->toBe(range(1, count($family->parts)))
-        ->and($family->circuits)->not->toBeEmpty()->and($family->links)->not->toBeEmpty()->and($family->tools)->not->toBeEmpty()
-        ->and($family->tests)->not->toBeEmpty()->and($family->checks)->not->toBeEmpty()->and($family->kit->has)->not->toBeEmpty()->and($family->kit->lacks)->not->toBeEmpty()
-        ->and(array_filter($family->inspections, fn ($i): bool => $i->isPassage()))->not->toBeEmpty()
-        ->and($drawn)->toHaveCount(count($family->plan('')->parts));
-    foreach ($family->inspections as $inspection) {
+    expect($family->id)
+        ->toBe($id)
+        ->and(array_column($family->drawing->parts, 'number'))
+        ->toBe(range(1, count($family->drawing->parts)))
+        ->and($family->drawing->circuits)
+        ->not->toBeEmpty()
+        ->and($family->teardown->links)
+        ->not->toBeEmpty()
+        ->and($family->teardown->tools)
+        ->not->toBeEmpty()
+        ->and($family->proof->tests)
+        ->not->toBeEmpty()
+        ->and($family->proof->checks)
+        ->not->toBeEmpty()
+        ->and($family->teardown->kit->has)
+        ->not->toBeEmpty()
+        ->and($family->teardown->kit->lacks)
+        ->not->toBeEmpty()
+        ->and(array_filter($family->teardown->inspections, fn ($i): bool => $i->isPassage()))
+        ->not->toBeEmpty()
+        ->and($drawn)
+        ->toHaveCount(count($family->plan('')->parts));
+    foreach ($family->teardown->inspections as $inspection) {
         expect($inspection->on)->not->toBeNull("{$id}.{$inspection->key}");
     }
     foreach ($family->adjusters as $adjuster) {
-        $ways = array_filter($family->plans, fn ($plan): bool => $adjuster->isIn($plan->variant) && array_filter($plan->parts, fn ($p): bool => in_array($adjuster->key, $p->adjusters, true)) !== []);
+        $ways = array_filter(
+            $family->teardown->plans,
+            fn ($plan): bool => $adjuster->isIn($plan->variant)
+                && array_filter($plan->parts, fn ($p): bool => in_array($adjuster->key, $p->frees->adjusters, true)) !== [],
+        );
         expect($ways !== [] || ! $adjuster->isMixture)->toBeTrue("{$id}: {$adjuster->name} never comes out");
     }
 })->with(FamilyFiles::shipped()->ids());
@@ -46,7 +67,10 @@ it('gives every family all that a job needs', function (string $id): void {
 it('lists the tests that apply', function (string $id, bool $holds, array $tests): void {
     $family = FamilyFiles::shipped()->of($id);
 
-    expect($family->hold !== null)->toBe($holds)->and(array_keys($family->tests))->toContain(...$tests);
+    expect($family->proof->hold !== null)
+        ->toBe($holds)
+        ->and(array_keys($family->proof->tests))
+        ->toContain(...$tests);
 })->with([
     ['suction_lift', false, ['diaphragm_feel', 'blow_through', 'jet_light', 'pulse']],
     ['float_fixed_jet', true, ['float_drop', 'jet_light', 'needle_vacuum', 'delivery']],
@@ -64,26 +88,39 @@ it('knows which way each screw meters, and what depends on it', function (): voi
     $at = fn (string $id, string $screw): Sense => FamilyFiles::shipped()->of($id)->adjusters[$screw]->sense;
     $cube = FamilyFiles::shipped()->of('cube_opposed');
 
-    expect($at('cube_opposed', 'high'))->toBe(Sense::Fuel)->and($at('small_outboard', 'idle_mixture'))->toBe(Sense::Air)->and($at('outboard_bank', 'middle'))->toBe(Sense::Fuel)
-        ->and($cube->upsetBy('high', 'dependent'))->toBe(['mixture.low'])->and($cube->upsetBy('high', 'independent'))->toBe([])
-        ->and(FamilyFiles::shipped()->of('float_pilot_jet')->adjustersOf('', Sense::Air)['idle_mixture']->sense)->toBe(Sense::Air)
-        ->and(array_keys(FamilyFiles::shipped()->of('float_side_pump')->adjustersOf('fixed_jet', Sense::Fuel)))->toBe(['idle_speed']);
+    expect($at('cube_opposed', 'high'))
+        ->toBe(Sense::Fuel)
+        ->and($at('small_outboard', 'idle_mixture'))
+        ->toBe(Sense::Air)
+        ->and($at('outboard_bank', 'middle'))
+        ->toBe(Sense::Fuel)
+        ->and($cube->upsetBy('high', 'dependent'))
+        ->toBe(['mixture.low'])
+        ->and($cube->upsetBy('high', 'independent'))
+        ->toBe([])
+        ->and(FamilyFiles::shipped()->of('float_pilot_jet')->adjustersOf('', Sense::Air)['idle_mixture']->sense)
+        ->toBe(Sense::Air)
+        ->and(array_keys(FamilyFiles::shipped()->of('float_side_pump')->adjustersOf('fixed_jet', Sense::Fuel)))
+        ->toBe(['idle_speed']);
 });
 
 it('refuses a file whose names do not meet', function (string $from, string $to, string $says): void {
-    expect(fn () => parsed(str_replace($from, $to, knowledgeYaml('families/float_pilot_jet'))))->toThrow(UnusableKnowledge::class, $says);
+    expect(fn () => parsed(str_replace($from, $to, knowledgeYaml('families/float_pilot_jet'))))->toThrow(
+        UnusableKnowledge::class,
+        $says,
+    );
 })->with([
     'a part nobody drew' => ['part: mixscrew', 'part: gizmo', 'gizmo'],
     'a screw nobody has' => ['adjuster: idle_mixture', 'adjuster: nothing', 'nothing'],
     'a caution nobody wrote' => ['strip: fuel', 'strip: bang', 'bang'],
-    'a station nobody has' => ['{strip: fuel', '{moon: fuel', 'moon'],
-    'a touch without a consequence' => ['touches: [air_path]', 'touches: [thin_air]', 'thin_air'],
-    'an inspection nobody described' => ['inspect: [needle_tip', 'inspect: [needle_tops', 'needle_tops'],
-    'a test nobody described' => ['tests: [float_drop', 'tests: [float_drip', 'float_drip'],
-    'a passage out of a part that is none' => ['out: [bowl, main_jet]', 'out: [bowl, main_jets]', 'main_jets'],
-    'a coupling of a screw that is none' => ['{moving: idle_mixture', '{moving: wheel', 'wheel'],
+    'a station nobody has' => ["hazards:\n  strip: fuel", "hazards:\n  moon: fuel", 'moon'],
+    'a touch without a consequence' => ['- air_path', '- thin_air', 'thin_air'],
+    'an inspection nobody described' => ["inspect:\n  - needle_tip", "inspect:\n  - needle_tops", 'needle_tops'],
+    'a test nobody described' => ["tests:\n  - float_drop", "tests:\n  - float_drip", 'float_drip'],
+    'a passage out of a part that is none' => ["- bowl\n      - main_jet\n", "- bowl\n      - main_jets\n", 'main_jets'],
+    'a coupling of a screw that is none' => ['moving: idle_mixture', 'moving: wheel', 'wheel'],
     'a value without its source' => ['provenance: from memory', 'provenance: hearsay', 'hearsay'],
-    'a missing number' => ['value: 0.6, ', '', 'hold_limit_ml_min'],
+    'a missing number' => ["    value: 0.6\n", '', 'hold_limit_ml_min'],
 ]);
 
 it('knows no family by a name that is a path', function (string $id): void {
@@ -92,23 +129,38 @@ it('knows no family by a name that is a path', function (string $id): void {
 
 it('reads a family once, and under a name that changes with its files', function (): void {
     $names = [];
-    $files = new FamilyFiles(__DIR__.'/../../../core/knowledge', function (string $name, Closure $read) use (&$names): Family {
+    $files = new FamilyFiles(__DIR__.'/../../../core/knowledge', function (string $name, Closure $read) use (
+        &$names,
+    ): Family {
         $names[] = $name;
 
         return $read();
     });
-    expect($files->of('updraft'))->toBe($files->of('updraft'))->and($names)->toHaveCount(1)->and($names[0])->toMatch('~^family:updraft:[0-9a-f]{32}$~');
+    expect($files->of('updraft'))
+        ->toBe($files->of('updraft'))
+        ->and($names)
+        ->toHaveCount(1)
+        ->and($names[0])
+        ->toMatch('~^family-updraft-[0-9a-f]{32}$~');
 });
 
 it('says which way each sense turns', function (): void {
-    expect(Sense::Fuel->turningOut())->toBe('richer')->and(Sense::Air->turningOut())->toBe('leaner')
-        ->and(Sense::Fuel->outIsRicher())->toBeTrue()->and(Sense::Air->outIsRicher())->toBeFalse();
+    expect(Sense::Fuel->turningOut())
+        ->toBe('richer')
+        ->and(Sense::Air->turningOut())
+        ->toBe('leaner')
+        ->and(Sense::Fuel->outIsRicher())
+        ->toBeTrue()
+        ->and(Sense::Air->outIsRicher())
+        ->toBeFalse();
 });
 
 // Common practice: the fastest setting at full throttle is unsafe on a two-stroke, whose oil is in its fuel.
 it('proposes the peak for no high needle of a two-stroke, and warns of it while it runs', function (string $id): void {
     $family = FamilyFiles::shipped()->of($id);
 
-    expect($family->adjusters['high']->school)->toBe(DustyJet\Mixture\School::Midpoint)
-        ->and($family->cautions[$family->hazards['run']]->text)->toContain('peak at full throttle seizes it');
+    expect($family->adjusters['high']->book->school)
+        ->toBe(DustyJet\Mixture\School::Midpoint)
+        ->and($family->guidance->cautions[$family->guidance->hazards['run']]->text)
+        ->toContain('peak at full throttle seizes it');
 })->with(['cube_opposed', 'cube_stacked', 'kart_pumper']);

@@ -16,7 +16,14 @@ use Random\Randomizer;
 /** @param  array<array-key, float>  $speeds turns => rpm */
 function readings(array $speeds): array
 {
-    return array_map(fn (string|int $turns, float $rpm): MixtureReading => new MixtureReading(Turns::parse((string) $turns), RotationalSpeed::ofRpm($rpm)), array_keys($speeds), $speeds);
+    return array_map(
+        fn (string|int $turns, float $rpm): MixtureReading => new MixtureReading(
+            Turns::parse((string) $turns),
+            RotationalSpeed::ofRpm($rpm),
+        ),
+        array_keys($speeds),
+        $speeds,
+    );
 }
 
 /** A made-up engine: a parabola in ln(turns), so that the true answers are known in closed form. */
@@ -32,12 +39,18 @@ it('finds the peak of an exact parabola in ln turns', function (float $peak): vo
     }
     $result = MixtureRun::judge(readings($run), School::Peak);
 
-    expect($result->peakTurns)->toEqualWithDelta($peak, 1e-6)
-        ->and($result->peakRpm)->toEqualWithDelta(1800.0, 1e-6)
-        ->and($result->peakLowTurns)->toBeLessThan($peak)
-        ->and($result->peakHighTurns)->toBeGreaterThan($peak)
-        ->and($result->done)->toBeTrue()
-        ->and($result->nextTurns)->toBeNull();
+    expect($result->peakTurns)
+        ->toEqualWithDelta($peak, 1e-6)
+        ->and($result->peakRpm)
+        ->toEqualWithDelta(1800.0, 1e-6)
+        ->and($result->peakLowTurns)
+        ->toBeLessThan($peak)
+        ->and($result->peakHighTurns)
+        ->toBeGreaterThan($peak)
+        ->and($result->done)
+        ->toBeTrue()
+        ->and($result->nextTurns)
+        ->toBeNull();
 })->with([1.1, 1.4, 1.6]);
 
 it('puts the midpoint between the two edges five per cent below the peak', function (): void {
@@ -46,31 +59,48 @@ it('puts the midpoint between the two edges five per cent below the peak', funct
         $run[(string) Turns::nearestTo($turns)] = speedAt($turns, 1.5);
     }
     $result = MixtureRun::judge(readings($run), School::Midpoint);
-    $reach = sqrt(0.05 * 1800.0 / 900.0);
+    $reach = sqrt((0.05 * 1800.0) / 900.0);
 
     // Edges of the parabola in closed form: 1.5 exp(-/+ sqrt(0.1)).
-    expect($result->recommendedTurns)->toEqualWithDelta(0.5 * (1.5 * exp(-$reach) + 1.5 * exp($reach)), 1e-3)
-        ->and($result->leanEdgeTurns)->toEqualWithDelta(1.5 * exp(-$reach), 1e-3)
-        ->and($result->richEdgeTurns)->toEqualWithDelta(1.5 * exp($reach), 1e-3);
+    expect($result->recommendedTurns)
+        ->toEqualWithDelta(0.5 * (1.5 * exp(-$reach) + 1.5 * exp($reach)), 1e-3)
+        ->and($result->edges->leanTurns)
+        ->toEqualWithDelta(1.5 * exp(-$reach), 1e-3)
+        ->and($result->edges->richTurns)
+        ->toEqualWithDelta(1.5 * exp($reach), 1e-3);
 });
 
 it('falls back to the lean edge and the card where there is no rich edge', function (): void {
     $run = ['3/4' => 1500.0, '1' => 1640.0, '1 1/2' => 1770.0, '2' => 1800.0, '2 1/4' => 1798.0, '2 1/2' => 1795.0];
     $result = MixtureRun::judge(readings($run), School::Midpoint, travelTurns: 2.5, cardOffsetTurns: 0.5);
 
-    expect($result->richEdgeMissing)->toBeTrue()->and($result->recommendedTurns)->toEqualWithDelta(($result->leanEdgeTurns ?? 0) + 0.5, 1e-9);
+    expect($result->edges->isRichMissing)
+        ->toBeTrue()
+        ->and($result->recommendedTurns)
+        ->toEqualWithDelta(($result->edges->leanTurns ?? 0) + 0.5, 1e-9);
 });
 
 it('goes on from the lean side in quarter turns until the peak is behind it', function (): void {
-    expect(MixtureRun::judge(readings(['1' => 1500.0]), School::Peak)->nextTurns)->toBe(1.25)
-        ->and(MixtureRun::judge(readings(['1' => 1500.0, '1 1/4' => 1600.0]), School::Peak)->nextTurns)->toBe(1.5)
-        ->and(MixtureRun::judge(readings(['1' => 1500.0, '1 1/4' => 1600.0, '1 1/2' => 1650.0]), School::Peak)->nextTurns)->toBe(1.75)
-        ->and(MixtureRun::judge(readings(['1' => 1600.0, '1 1/4' => 1500.0]), School::Peak)->nextTurns)->toBe(0.75);
+    expect(MixtureRun::judge(readings(['1' => 1500.0]), School::Peak)->nextTurns)
+        ->toBe(1.25)
+        ->and(MixtureRun::judge(readings(['1' => 1500.0, '1 1/4' => 1600.0]), School::Peak)->nextTurns)
+        ->toBe(1.5)
+        ->and(
+            MixtureRun::judge(readings(['1' => 1500.0, '1 1/4' => 1600.0, '1 1/2' => 1650.0]), School::Peak)->nextTurns,
+        )
+        ->toBe(1.75)
+        ->and(MixtureRun::judge(readings(['1' => 1600.0, '1 1/4' => 1500.0]), School::Peak)->nextTurns)
+        ->toBe(0.75);
 });
 
 it('turns an air screw the other way', function (): void {
-    expect(MixtureRun::judge(readings(['2' => 1500.0]), School::Peak, outIsRicher: false)->nextTurns)->toBe(1.75)
-        ->and(MixtureRun::judge(readings(['2' => 1500.0, '1 3/4' => 1600.0]), School::Peak, outIsRicher: false)->nextTurns)->toBe(1.5);
+    expect(MixtureRun::judge(readings(['2' => 1500.0]), School::Peak, outIsRicher: false)->nextTurns)
+        ->toBe(1.75)
+        ->and(
+            MixtureRun::judge(readings(['2' => 1500.0, '1 3/4' => 1600.0]), School::Peak, outIsRicher: false)
+                ->nextTurns,
+        )
+        ->toBe(1.5);
 });
 
 it('never asks for a setting that was read already, nor below seated', function (): void {
@@ -88,7 +118,15 @@ it('never asks for a setting that was read already, nor below seated', function 
 });
 
 it('is not led astray by one misread tachometer', function (): void {
-    $run = ['3/4' => 1450.0, '1' => 1600.0, '1 1/4' => 1700.0, '1 1/2' => 1740.0, '1 3/4' => 1730.0, '2' => 1690.0, '2 1/4' => 1640.0];
+    $run = [
+        '3/4' => 1450.0,
+        '1' => 1600.0,
+        '1 1/4' => 1700.0,
+        '1 1/2' => 1740.0,
+        '1 3/4' => 1730.0,
+        '2' => 1690.0,
+        '2 1/4' => 1640.0,
+    ];
     $clean = MixtureRun::judge(readings($run), School::Peak)->peakTurns;
     $run['2'] = 1400.0;
 
@@ -98,7 +136,7 @@ it('is not led astray by one misread tachometer', function (): void {
 it('ends near the best on random engines, in few readings', function (): void {
     $seed = seed();
     $chance = new Randomizer(new Mt19937($seed));
-    $uniform = fn (float $a, float $b): float => $a + ($b - $a) * $chance->getInt(0, 1_000_000) / 1_000_000;
+    $uniform = fn (float $a, float $b): float => $a + (($b - $a) * $chance->getInt(0, 1_000_000)) / 1_000_000;
     $near = $taken = 0;
     for ($engine = 0; $engine < 200; $engine++) {
         $peak = $uniform(0.9, 2.5);
@@ -107,7 +145,10 @@ it('ends near the best on random engines, in few readings', function (): void {
         $run = [];
         for ($i = 0; $i < 16; $i++) {
             $noise = 15.0 * sqrt(-2 * log($uniform(1e-9, 1))) * cos(2 * M_PI * $uniform(0, 1));
-            $run[] = new MixtureReading($turns, RotationalSpeed::ofRpm(speedAt($turns->inTurns(), $peak, 1800.0, $bend) + $noise));
+            $run[] = new MixtureReading(
+                $turns,
+                RotationalSpeed::ofRpm(speedAt($turns->inTurns(), $peak, 1800.0, $bend) + $noise),
+            );
             $result = MixtureRun::judge($run, School::Peak);
             if ($result->done || $result->nextTurns === null) {
                 break;
@@ -119,13 +160,29 @@ it('ends near the best on random engines, in few readings', function (): void {
         $near += abs($left - $peak) <= 0.125 || speedAt($left, $peak, 1800.0, $bend) >= 1785.0 ? 1 : 0;
     }
 
-    expect($near)->toBeGreaterThanOrEqual(190, "SEED={$seed}")->and($taken / 200)->toBeLessThan(9.0, "SEED={$seed}");
+    expect($near)
+        ->toBeGreaterThanOrEqual(190, "SEED={$seed}")
+        ->and($taken / 200)
+        ->toBeLessThan(9.0, "SEED={$seed}");
 });
 
 it('reads a CSV and refuses a bad one by its line', function (): void {
-    expect(MixtureCsv::parse("turns,rpm\n1 3/4,1700\n2,1650\n"))->toHaveCount(2)
-        ->and(MixtureCsv::parse("\xEF\xBB\xBFturns;rpm\r\n1,75;1700,5\r\n")[0]->speed->inRpm())->toBe(1700.5);
-    foreach (["rpm,turns\n", "turns,rpm\n", "turns,rpm\n99,1700\n", "turns,rpm\n1,NaN\n", "turns,rpm\n1,-5\n", "turns,rpm\n1\n", "turns,rpm\n1,99999\n", "turns,rpm\n1.76,1700\n"] as $bad) {
+    expect(MixtureCsv::parse("turns,rpm\n1 3/4,1700\n2,1650\n"))
+        ->toHaveCount(2)
+        ->and(MixtureCsv::parse("\xEF\xBB\xBFturns;rpm\r\n1,75;1700,5\r\n")[0]->speed->inRpm())
+        ->toBe(1700.5);
+    foreach (
+        [
+            "rpm,turns\n",
+            "turns,rpm\n",
+            "turns,rpm\n99,1700\n",
+            "turns,rpm\n1,NaN\n",
+            "turns,rpm\n1,-5\n",
+            "turns,rpm\n1\n",
+            "turns,rpm\n1,99999\n",
+            "turns,rpm\n1.76,1700\n",
+        ] as $bad
+    ) {
         expect(fn () => MixtureCsv::parse($bad))->toThrow(UnusableRun::class);
     }
     expect(fn () => MixtureCsv::parse("turns,rpm\n1,1700\n99,1700\n"))->toThrow(UnusableRun::class, 'Line 3');

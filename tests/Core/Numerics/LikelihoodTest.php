@@ -44,7 +44,11 @@ it('has slopes that agree with small differences', function (bool $asIntervals, 
     'normal, no step' => [false, 0.0, log(0.05)],
 ]);
 
-it('has curvatures that agree with small differences of its slopes', function (bool $asIntervals, float $step, float $logNoise): void {
+it('has curvatures that agree with small differences of its slopes', function (
+    bool $asIntervals,
+    float $step,
+    float $logNoise,
+): void {
     [$seen, $mu] = someObservations($asIntervals, $step);
     $likelihood = new Likelihood($seen);
     $expanded = $likelihood->expand($mu, $logNoise);
@@ -54,12 +58,25 @@ it('has curvatures that agree with small differences of its slopes', function (b
         $above = $below = $mu;
         $above[$i] += $h;
         $below[$i] -= $h;
-        $bend = -($likelihood->expand($above, $logNoise)['dMu'][$i] - $likelihood->expand($below, $logNoise)['dMu'][$i]) / (2 * $h);
+        $bend
+            = -(
+                $likelihood->expand($above, $logNoise)['dMu'][$i] - $likelihood->expand($below, $logNoise)['dMu'][$i]
+            )
+            / (2 * $h);
         expect($expanded['dMuMu'][$i])->toEqualWithDelta($bend, 1e-3 * max(1.0, abs($bend)));
-        $cross = -($likelihood->expand($mu, $logNoise + $h)['dMu'][$i] - $likelihood->expand($mu, $logNoise - $h)['dMu'][$i]) / (2 * $h);
+        $cross
+            = -(
+                $likelihood->expand($mu, $logNoise + $h)['dMu'][$i]
+                - $likelihood->expand($mu, $logNoise - $h)['dMu'][$i]
+            )
+            / (2 * $h);
         expect($expanded['dMuNoise'][$i])->toEqualWithDelta($cross, 1e-3 * max(1.0, abs($cross)));
     }
-    $bend = -($likelihood->expand($mu, $logNoise + $h)['dNoise'] - $likelihood->expand($mu, $logNoise - $h)['dNoise']) / (2 * $h);
+    $bend
+        = -(
+            $likelihood->expand($mu, $logNoise + $h)['dNoise'] - $likelihood->expand($mu, $logNoise - $h)['dNoise']
+        )
+        / (2 * $h);
     expect($expanded['dNoiseNoise'])->toEqualWithDelta($bend, 1e-3 * max(1.0, abs($bend)));
 })->with([
     'intervals' => [true, 0.1, log(0.06)],
@@ -80,14 +97,20 @@ it('loses nothing by averaging where noise resolves the step', function (): void
     $single = new Likelihood(new Observations(array_fill(0, 5, 0.0), $y, array_fill(0, 5, 1.0), 0.01, false));
     $averaged = new Likelihood(new Observations([0.0], [$mean], [5.0], 0.01, false, $within));
 
-    expect($averaged->value([4.99], log(0.03)))->toEqualWithDelta($single->value(array_fill(0, 5, 4.99), log(0.03)), 1e-9);
+    expect($averaged->value([4.99], log(0.03)))->toEqualWithDelta(
+        $single->value(array_fill(0, 5, 4.99), log(0.03)),
+        1e-9,
+    );
 });
 
 it('stays finite however far a reading lies off', function (): void {
     $likelihood = new Likelihood(new Observations([0.0], [500.0], [1.0], 0.1, true));
     $expanded = $likelihood->expand([0.0], log(0.001));
 
-    expect(is_finite($expanded['value']))->toBeTrue()
-        ->and(is_finite($expanded['dMu'][0]))->toBeTrue()
-        ->and(is_finite($expanded['dMuMu'][0]))->toBeTrue();
+    expect(is_finite($expanded['value']))
+        ->toBeTrue()
+        ->and(is_finite($expanded['dMu'][0]))
+        ->toBeTrue()
+        ->and(is_finite($expanded['dMuMu'][0]))
+        ->toBeTrue();
 });

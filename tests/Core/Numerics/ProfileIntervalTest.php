@@ -23,7 +23,9 @@ final readonly class Line implements Curve
     }
 }
 
-/** @return array{0: CurveFitter, 1: Fit, 2: float} fitter, fit and the slope's standard error when the noise is known */
+/**
+ * @return array{0: CurveFitter, 1: Fit, 2: float} fitter, fit and the slope's standard error when the noise is known
+ */
 function fittedLine(float $noise): array
 {
     $x = array_map(floatval(...), range(0, 19));
@@ -47,8 +49,10 @@ it('gives the textbook interval of a slope when the noise is known', function (f
     $ends = ProfileInterval::around($fitter, $fit, 1, 3.841459, $error, -10.0, 10.0);
 
     // Slope -/+ 1.96 standard errors, to the two per cent the search stops at.
-    expect($ends->low->parameters[1])->toEqualWithDelta($fit->parameters[1] - 1.95996 * $error, 0.03 * $error * 1.96)
-        ->and($ends->high->parameters[1])->toEqualWithDelta($fit->parameters[1] + 1.95996 * $error, 0.03 * $error * 1.96);
+    expect($ends->low->parameters[1])
+        ->toEqualWithDelta($fit->parameters[1] - 1.95996 * $error, 0.03 * $error * 1.96)
+        ->and($ends->high->parameters[1])
+        ->toEqualWithDelta($fit->parameters[1] + 1.95996 * $error, 0.03 * $error * 1.96);
 })->with([0.01, 0.1, 1.0]);
 
 it('finds the same ends from a bad first guess of the width', function (float $factor): void {
@@ -57,6 +61,13 @@ it('finds the same ends from a bad first guess of the width', function (float $f
 
     expect($ends->high->parameters[1])->toEqualWithDelta($fit->parameters[1] + 1.95996 * $error, 0.06 * $error);
 })->with([0.01, 0.3, 30.0]);
+
+it('knows how far a parameter moves before the likelihood has fallen by one', function (float $noise): void {
+    [$fitter, $fit] = fittedLine($noise);
+
+    // Twenty readings of noise s hold their mean by exp(-20 d^2 / 2 s^2): d = s / sqrt(10) either way, to the halvings.
+    expect($fitter->supportWidth($fit, 0))->toEqualWithDelta((2.0 * $noise) / sqrt(10.0), 0.03 * $noise);
+})->with([0.01, 0.1, 1.0]);
 
 it('stops at a bound the parameter cannot pass', function (): void {
     [$fitter, $fit, $error] = fittedLine(0.1);
@@ -67,9 +78,12 @@ it('stops at a bound the parameter cannot pass', function (): void {
 });
 
 it('is wider with few readings, as Student found', function (): void {
-    expect(ProfileInterval::threshold(5.0, 1))->toBeGreaterThan(ProfileInterval::threshold(20.0, 16))
-        ->and(ProfileInterval::threshold(20.0, 16))->toBeGreaterThan(ProfileInterval::threshold(2000.0, 1000))
-        ->and(ProfileInterval::threshold(2000.0, 1000))->toEqualWithDelta(3.85, 0.02);
+    expect(ProfileInterval::threshold(5.0, 1))
+        ->toBeGreaterThan(ProfileInterval::threshold(20.0, 16))
+        ->and(ProfileInterval::threshold(20.0, 16))
+        ->toBeGreaterThan(ProfileInterval::threshold(2000.0, 1000))
+        ->and(ProfileInterval::threshold(2000.0, 1000))
+        ->toEqualWithDelta(3.85, 0.02);
 });
 
 it('fits with one parameter held as if it were known', function (): void {
@@ -77,9 +91,12 @@ it('fits with one parameter held as if it were known', function (): void {
     $held = $fitter->holding(1, -0.25, $fit);
 
     // With the slope held, the best level is the mean of what is left.
-    expect($held->parameters[1])->toBe(-0.25)
-        ->and($held->parameters[0])->toEqualWithDelta($fit->parameters[0] + (-0.2 + 0.25) * 9.5 + ($fit->parameters[1] + 0.2) * 9.5, 1e-3)
-        ->and($held->logPosterior)->toBeLessThan($fit->logPosterior);
+    expect($held->parameters[1])
+        ->toBe(-0.25)
+        ->and($held->parameters[0])
+        ->toEqualWithDelta($fit->parameters[0] + (-0.2 + 0.25) * 9.5 + ($fit->parameters[1] + 0.2) * 9.5, 1e-3)
+        ->and($held->logPosterior)
+        ->toBeLessThan($fit->logPosterior);
 });
 
 it('keeps a parameter inside its bounds', function (): void {
@@ -125,9 +142,12 @@ it('counts how few levels a slope leaves when every reading is rounded to the sa
     $refitted = ProfileInterval::around($fitter, $fit, 1, 3.841459, 0.01, -10.0, 10.0);
     $integrated = ProfileInterval::around($fitter, $fit, 1, 3.841459, 0.01, -10.0, 10.0, 0);
 
-    // A line falling d over the run fits 4.5 to 5.5 from 1 - d of the levels: -2 ln(1 - d) is 3.84 at d = 0.8535. The best
-    // level alone allows the whole step.
-    expect(19.0 * $integrated->high->parameters[1])->toEqualWithDelta(0.8535, 0.01)
-        ->and(-19.0 * $integrated->low->parameters[1])->toEqualWithDelta(0.8535, 0.01)
-        ->and(19.0 * $refitted->high->parameters[1])->toEqualWithDelta(1.0, 0.02);
+    // A line falling d over the run fits 4.5 to 5.5 from 1 - d of the levels: -2 ln(1 - d) is 3.84 at d = 0.8535. The
+    // best level alone allows the whole step.
+    expect(19.0 * $integrated->high->parameters[1])
+        ->toEqualWithDelta(0.8535, 0.01)
+        ->and(-19.0 * $integrated->low->parameters[1])
+        ->toEqualWithDelta(0.8535, 0.01)
+        ->and(19.0 * $refitted->high->parameters[1])
+        ->toEqualWithDelta(1.0, 0.02);
 });

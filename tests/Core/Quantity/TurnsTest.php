@@ -32,7 +32,24 @@ it('reads turns as technicians write them', function (string $text, int $fortyEi
 
 it('refuses what is no number of turns, and says what to write', function (string $text): void {
     expect(fn () => Turns::parse($text))->toThrow(UnreadableTurns::class);
-})->with(['', 'abc', '1/0', '--1', '1 +', '+', '1 2 3', '99', '-1', '1e3', 'NaN', '<b>1</b>', str_repeat('1+', 400).'1', '9999999999999999999', '1//2', '½½½½½½½½½½½½½½½½½½½½½½½½½½']);
+})->with([
+    '',
+    'abc',
+    '1/0',
+    '--1',
+    '1 +',
+    '+',
+    '1 2 3',
+    '99',
+    '-1',
+    '1e3',
+    'NaN',
+    '<b>1</b>',
+    str_repeat('1+', 400).'1',
+    '9999999999999999999',
+    '1//2',
+    '½½½½½½½½½½½½½½½½½½½½½½½½½½',
+]);
 
 it('offers the two nearest readings for one between the marks', function (): void {
     expect(fn () => Turns::parse('1.76'))->toThrow(UnreadableTurns::class, 'Did you mean 1 3/4 or 1 37/48?');
@@ -59,9 +76,14 @@ it('writes every 1/48 so that it reads back as itself', function (): void {
 });
 
 it('adds and takes away exactly', function (): void {
-    expect((string) Turns::parse('1 1/3')->plus(Turns::parse('1/6')))->toBe('1 1/2')
-        ->and((string) Turns::parse('2')->minus(Turns::parse('1/16')))->toBe('1 15/16')
-        ->and(Turns::parse('1 3/4')->inHalfTurns())->toBe(3.5)
-        ->and((string) Turns::nearestEighthTo(1.3))->toBe('1 1/4')
-        ->and(fn () => Turns::parse('1')->minus(Turns::parse('2')))->toThrow(UnreadableTurns::class);
+    expect((string) Turns::parse('1 1/3')->plus(Turns::parse('1/6')))
+        ->toBe('1 1/2')
+        ->and((string) Turns::parse('2')->minus(Turns::parse('1/16')))
+        ->toBe('1 15/16')
+        ->and(Turns::parse('1 3/4')->inHalfTurns())
+        ->toBe(3.5)
+        ->and((string) Turns::nearestEighthTo(1.3))
+        ->toBe('1 1/4')
+        ->and(fn () => Turns::parse('1')->minus(Turns::parse('2')))
+        ->toThrow(UnreadableTurns::class);
 });

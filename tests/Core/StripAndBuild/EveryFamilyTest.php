@@ -50,14 +50,24 @@ it('finds a valid order of build for any strip the rules allow, nearest its reve
         $place = array_flip($order);
         foreach ($order as $key) {
             foreach (array_keys($plan->before($key)) as $first) {
-                expect($place[$first])->toBeLessThan($place[$key], "SEED={$seed} {$plan->family}: {$first} before {$key}");
+                expect($place[$first])->toBeLessThan(
+                    $place[$key],
+                    "SEED={$seed} {$plan->family}: {$first} before {$key}",
+                );
             }
         }
-        // Consistent with the strip: a part comes after what it was found behind, unless the stack is built by its own rules.
+        // Consistent with the strip: a part comes after what it was found behind, unless the stack is built by its own
+        // rules.
         foreach ($plan->parts as $part) {
             foreach ($part->after as $outer) {
-                if (isset($place[$part->key], $place[$outer]) && ! ($part->isStacked && $plan->parts[$outer]->isStacked)) {
-                    expect($place[$part->key])->toBeLessThan($place[$outer], "SEED={$seed} {$plan->family}: {$part->key} behind {$outer}");
+                if (
+                    isset($place[$part->key], $place[$outer])
+                    && ! ($part->isStacked && $plan->parts[$outer]->isStacked)
+                ) {
+                    expect($place[$part->key])->toBeLessThan(
+                        $place[$outer],
+                        "SEED={$seed} {$plan->family}: {$part->key} behind {$outer}",
+                    );
                 }
             }
         }
@@ -86,7 +96,10 @@ it('lets nothing in before what belongs behind it, and says why', function (Stri
     foreach (Build::from($tray)->order() as $part) {
         $first = array_filter(array_keys($plan->before($part->key)), fn (string $k): bool => $tray->has($k));
         if ($first !== []) {
-            expect(fn () => Build::from($tray)->place($part->key, looked: true))->toThrow(NotYet::class, 'goes in first');
+            expect(fn () => Build::from($tray)->place($part->key, looked: true))->toThrow(
+                NotYet::class,
+                'goes in first',
+            );
             $refused++;
         }
     }
@@ -95,12 +108,14 @@ it('lets nothing in before what belongs behind it, and says why', function (Stri
 
 it('counts no guarded part as fitted before it was looked at', function (StripPlan $plan): void {
     $tray = Strips::down($plan);
-    $guarded = array_filter($plan->parts, fn (TrayPart $p): bool => $p->guard !== null);
+    $guarded = array_filter($plan->parts, fn (TrayPart $p): bool => $p->heed->guard !== null);
     expect($guarded)->not->toBe([]);
     foreach ($guarded as $part) {
         $build = Strips::upTo($tray, $part->key);
-        expect(fn () => $build->place($part->key))->toThrow(NotYet::class, 'look before it counts')
-            ->and($build->place($part->key, looked: true)->placed)->toHaveKey($part->key);
+        expect(fn () => $build->place($part->key))
+            ->toThrow(NotYet::class, 'look before it counts')
+            ->and($build->place($part->key, looked: true)->placed)
+            ->toHaveKey($part->key);
     }
 })->with(fn () => Strips::all());
 
@@ -126,9 +141,14 @@ it('builds back only what was taken off', function (): void {
 it('takes no part twice, none of nothing and none that is not there', function (): void {
     $tray = Tray::empty(Strips::plan('pulse_pump'))->takeOff('tank_hose');
 
-    expect(fn () => $tray->takeOff('tank_hose'))->toThrow(NotYet::class, 'logged already')
-        ->and(fn () => $tray->takeOff('outlet_hose', 0))->toThrow(NotYet::class, 'none came off')
-        ->and(fn () => $tray->takeOff('propeller'))->toThrow(NotYet::class, 'no such part')
-        ->and(fn () => Build::from($tray)->place('tank_hose', looked: true, count: 2))->toThrow(NotYet::class, 'only 1 came off')
-        ->and(fn () => Build::from($tray)->place('outlet_hose', looked: true))->toThrow(NotYet::class, 'no such part');
+    expect(fn () => $tray->takeOff('tank_hose'))
+        ->toThrow(NotYet::class, 'logged already')
+        ->and(fn () => $tray->takeOff('outlet_hose', 0))
+        ->toThrow(NotYet::class, 'none came off')
+        ->and(fn () => $tray->takeOff('propeller'))
+        ->toThrow(NotYet::class, 'no such part')
+        ->and(fn () => Build::from($tray)->place('tank_hose', looked: true, count: 2))
+        ->toThrow(NotYet::class, 'only 1 came off')
+        ->and(fn () => Build::from($tray)->place('outlet_hose', looked: true))
+        ->toThrow(NotYet::class, 'no such part');
 });

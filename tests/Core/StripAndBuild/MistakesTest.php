@@ -8,19 +8,26 @@ use DustyJet\StripAndBuild\Tray;
 use DustyJet\StripAndBuild\TrayPart;
 use Tests\Core\StripAndBuild\Strips;
 
-// The mishaps with parts that the trade tells of, each common practice, each by its name: what would have prevented it does.
+// The mishaps with parts that the trade tells of, each common practice, each by its name: what would have prevented it
+// does.
 
 it('catches the fuel line clip found after the bracket was on', function (): void {
     $build = Strips::upTo(Strips::down(Strips::plan('float_pilot_jet')), 'line_clip');
 
-    expect(fn () => $build->place('throttle_bracket', looked: true))->toThrow(NotYet::class, 'Fuel line clip goes in first. Behind the bracket nobody reaches it');
+    expect(fn () => $build->place('throttle_bracket', looked: true))->toThrow(
+        NotYet::class,
+        'Fuel line clip goes in first. Behind the bracket nobody reaches it',
+    );
 });
 
 it('catches the missing copper spring, lost or absent', function (): void {
     $plan = Strips::plan('float_side_pump', 'fixed_jet');
     $tray = Tray::empty($plan);
     foreach ($plan->stripOrder() as $part) {
-        $tray = $part->key === 'face_spring' ? $tray->isMissing('face_spring', 'not in the pump when it was opened') : $tray->takeOff($part->key);
+        $tray
+            = $part->key === 'face_spring'
+                ? $tray->isMissing('face_spring', 'not in the pump when it was opened')
+                : $tray->takeOff($part->key);
     }
     expect($tray->springs())->toBe(['found' => 2, 'expected' => 3]);
 
@@ -28,23 +35,34 @@ it('catches the missing copper spring, lost or absent', function (): void {
     foreach ($build->order() as $part) {
         $build = $build->place($part->key, looked: true);
     }
-    expect($build->leftOver())->toBe(['Never found: Small copper spring on the carburetor face (not in the pump when it was opened).'])
-        ->and($build->isDone())->toBeFalse();
+    expect($build->leftOver())
+        ->toBe(['Never found: Small copper spring on the carburetor face (not in the pump when it was opened).'])
+        ->and($build->isDone())
+        ->toBeFalse();
 });
 
 it('catches the choke plate fitted the wrong way round, before the bowl closes', function (): void {
     $tray = Strips::down(Strips::plan('small_outboard'));
     $build = Strips::upTo($tray, 'choke_plate');
 
-    expect(fn () => $build->place('choke_plate'))->toThrow(NotYet::class, 'Hole down')
-        ->and($build->tray->plan->before('bowl'))->toHaveKey('choke_plate');
+    expect(fn () => $build->place('choke_plate'))
+        ->toThrow(NotYet::class, 'Hole down')
+        ->and($build->tray->plan->before('bowl'))
+        ->toHaveKey('choke_plate');
 });
 
 it('catches the cover put on upside down', function (string $family, string $cover): void {
     $build = Strips::upTo(Strips::down(Strips::plan($family)), $cover);
 
     expect(fn () => $build->place($cover))->toThrow(NotYet::class, 'look before it counts');
-})->with([['cube_opposed', 'metering_cover'], ['cube_opposed', 'pump_cover'], ['kart_pumper', 'metering_cover'], ['suction_lift_choke', 'side_cover'], ['suction_lift', 'side_plate'], ['pulse_pump', 'vented_cover']]);
+})->with([
+    ['cube_opposed', 'metering_cover'],
+    ['cube_opposed', 'pump_cover'],
+    ['kart_pumper', 'metering_cover'],
+    ['suction_lift_choke', 'side_cover'],
+    ['suction_lift', 'side_plate'],
+    ['pulse_pump', 'vented_cover'],
+]);
 
 it('catches the throttle plate off center', function (): void {
     $build = Strips::upTo(Strips::down(Strips::plan('cube_opposed')), 'throttle_plate');
@@ -55,10 +73,34 @@ it('catches the throttle plate off center', function (): void {
 it('catches the pump stack that slipped', function (): void {
     $tray = Strips::down(Strips::plan('float_side_pump'));
     $order = array_map(fn (TrayPart $p): string => $p->key, Build::from($tray)->order());
-    $stack = array_values(array_intersect($order, ['outer_gasket', 'post_spring', 'large_spring', 'spring_cap', 'pump_diaphragm', 'inner_gasket', 'face_spring', 'back_plate', 'pump_bolts']));
+    $stack = array_values(
+        array_intersect($order, [
+            'outer_gasket',
+            'post_spring',
+            'large_spring',
+            'spring_cap',
+            'pump_diaphragm',
+            'inner_gasket',
+            'face_spring',
+            'back_plate',
+            'pump_bolts',
+        ]),
+    );
 
-    expect($stack)->toBe(['outer_gasket', 'post_spring', 'large_spring', 'spring_cap', 'pump_diaphragm', 'inner_gasket', 'face_spring', 'back_plate', 'pump_bolts'])
-        ->and(fn () => Strips::upTo($tray, 'back_plate')->place('back_plate'))->toThrow(NotYet::class, 'One straight movement');
+    expect($stack)
+        ->toBe([
+            'outer_gasket',
+            'post_spring',
+            'large_spring',
+            'spring_cap',
+            'pump_diaphragm',
+            'inner_gasket',
+            'face_spring',
+            'back_plate',
+            'pump_bolts',
+        ])
+        ->and(fn () => Strips::upTo($tray, 'back_plate')->place('back_plate'))
+        ->toThrow(NotYet::class, 'One straight movement');
 });
 
 it('catches the vacuum hose forgotten', function (): void {
@@ -78,8 +120,10 @@ it('catches the two air jets forgotten until late', function (): void {
 
     // And put back in time: before the bowl.
     $build = Strips::upTo(Strips::down($plan), 'air_jets');
-    expect($plan->before('bowl'))->toHaveKey('air_jets')
-        ->and(fn () => $build->place('bowl', looked: true))->toThrow(NotYet::class);
+    expect($plan->before('bowl'))
+        ->toHaveKey('air_jets')
+        ->and(fn () => $build->place('bowl', looked: true))
+        ->toThrow(NotYet::class);
 });
 
 it('catches one of the two air jets left in', function (): void {
@@ -89,7 +133,9 @@ it('catches one of the two air jets left in', function (): void {
         $tray = $tray->takeOff($part->key, $part->key === 'air_jets' ? 1 : null);
     }
 
-    expect($tray->miscounts())->toBe([['key' => 'air_jets', 'name' => 'Throat air jets', 'found' => 1, 'expected' => 2]]);
+    expect($tray->miscounts())->toBe([
+        ['key' => 'air_jets', 'name' => 'Throat air jets', 'found' => 1, 'expected' => 2],
+    ]);
 });
 
 it('catches the bowl turned by guess', function (string $family): void {
@@ -101,8 +147,10 @@ it('catches the bowl turned by guess', function (string $family): void {
 it('catches H and L mixed up', function (string $family): void {
     $tray = Strips::down(Strips::plan($family));
     foreach (['high_needle' => 'H', 'low_needle' => 'L'] as $needle => $letter) {
-        expect($tray->cell($needle)?->name)->toBe("{$letter} needle")
-            ->and(fn () => Strips::upTo($tray, $needle)->place($needle))->toThrow(NotYet::class, 'label');
+        expect($tray->cell($needle)?->name)
+            ->toBe("{$letter} needle")
+            ->and(fn () => Strips::upTo($tray, $needle)->place($needle))
+            ->toThrow(NotYet::class, 'label');
     }
     expect($tray->cell('high_needle')?->number)->not->toBe($tray->cell('low_needle')?->number);
 })->with(['cube_opposed', 'cube_stacked', 'kart_pumper']);
@@ -116,12 +164,14 @@ it('catches the diaphragm disc facing out', function (): void {
 it('catches the gasket order reversed, on both sides', function (string $family): void {
     $tray = Strips::down(Strips::plan($family));
 
-    expect(fn () => Strips::upTo($tray, 'metering_gasket')->place('metering_diaphragm', looked: true))->toThrow(NotYet::class, 'Metering gasket goes in first')
-        ->and(fn () => Strips::upTo($tray, 'pump_diaphragm')->place('pump_gasket', looked: true))->toThrow(NotYet::class, 'Pump diaphragm goes in first');
+    expect(fn () => Strips::upTo($tray, 'metering_gasket')->place('metering_diaphragm', looked: true))
+        ->toThrow(NotYet::class, 'Metering gasket goes in first')
+        ->and(fn () => Strips::upTo($tray, 'pump_diaphragm')->place('pump_gasket', looked: true))
+        ->toThrow(NotYet::class, 'Pump diaphragm goes in first');
 })->with(['cube_opposed', 'cube_stacked']);
 
 it('warns of the brass jet before the slot breaks', function (string $family, string $jet): void {
-    expect(Strips::plan($family)->parts[$jet]->caution)->toContain('Full-width blade');
+    expect(Strips::plan($family)->parts[$jet]->heed->caution)->toContain('Full-width blade');
 })->with([['float_fixed_jet', 'main_jet'], ['float_pilot_jet', 'main_jet'], ['suction_lift', 'brass_jet']]);
 
 it('catches the old gasket destroyed before it was matched', function (string $family): void {
@@ -134,7 +184,10 @@ it('catches the old gasket destroyed before it was matched', function (string $f
         $tray = array_diff($part->after, $tray->off()) === [] ? $tray->takeOff($part->key) : $tray;
     }
 
-    expect(fn () => $tray->takeOff('scrape_faces'))->toThrow(NotYet::class, 'Match the old gasket with the kit comes off first');
+    expect(fn () => $tray->takeOff('scrape_faces'))->toThrow(
+        NotYet::class,
+        'Match the old gasket with the kit comes off first',
+    );
 })->with(['float_side_pump', 'suction_lift_choke', 'updraft']);
 
 it('catches the governor spring in the wrong hole', function (string $family): void {
@@ -156,14 +209,14 @@ it('catches the spigot not in the fork', function (): void {
 });
 
 it('flags the critical spring that must not be stretched', function (string $family): void {
-    expect(Strips::plan($family)->parts['metering_spring']->caution)->toMatch('/stretch/');
+    expect(Strips::plan($family)->parts['metering_spring']->heed->caution)->toMatch('/stretch/');
 })->with(['cube_opposed', 'cube_stacked', 'kart_pumper']);
 
 it('keeps rubber out of the cleaner', function (): void {
     foreach (Strips::all() as [$plan]) {
         foreach ($plan->parts as $part) {
             if (! $part->isTask && preg_match('/o_ring|diaphragm|gasket$|^needle$|inlet_needle/', $part->key) === 1) {
-                expect($part->never)->toBe('cleaner', "{$plan->family} {$part->key}");
+                expect($part->heed->never)->toBe('cleaner', "{$plan->family} {$part->key}");
             }
         }
     }
@@ -175,7 +228,9 @@ it('catches the assembly with parts outstanding', function (): void {
     foreach ($build->order() as $part) {
         $build = $build->place($part->key, looked: true, count: $part->key === 'metering_screws' ? 3 : null);
     }
-    expect($build->leftOver())->toBe(['Left on the tray, cell '.$tray->cell('metering_screws')?->number.': Metering cover screws, 1 of 4.']);
+    expect($build->leftOver())->toBe([
+        'Left on the tray, cell '.$tray->cell('metering_screws')?->number.': Metering cover screws, 1 of 4.',
+    ]);
 
     // A new one from the kit, or a note of what became of it, accounts for it.
     expect($build->account('metering_screws', 'one lost, new one fitted')->isDone())->toBeTrue();
@@ -188,17 +243,24 @@ it('catches the part that should not have been there', function (): void {
         $build = $build->place($part->key, looked: true);
     }
 
-    expect($build->leftOver())->toHaveCount(1)->and($build->leftOver()[0])->toContain('Second spring')
-        ->and($build->account('unexpected_13', 'left out: somebody\'s addition')->isDone())->toBeTrue();
+    expect($build->leftOver())
+        ->toHaveCount(1)
+        ->and($build->leftOver()[0])
+        ->toContain('Second spring')
+        ->and($build->account('unexpected_13', 'left out: somebody\'s addition')->isDone())
+        ->toBeTrue();
 });
 
 it('catches the putty left in a drilling', function (): void {
     $build = Strips::upTo(Strips::down(Strips::plan('cube_opposed')), 'putty');
     $forgotten = Strips::without(Strips::down(Strips::plan('cube_opposed')), 'putty');
 
-    expect(fn () => $forgotten->place('metering_gasket', looked: true))->toThrow(NotYet::class, 'Putty pieces in the openings goes in first')
-        ->and(fn () => $build->place('putty'))->toThrow(NotYet::class, 'As many out as went in')
-        ->and(fn () => $build->place('putty', looked: true, count: 3))->toThrow(NotYet::class, 'only 2');
+    expect(fn () => $forgotten->place('metering_gasket', looked: true))
+        ->toThrow(NotYet::class, 'Putty pieces in the openings goes in first')
+        ->and(fn () => $build->place('putty'))
+        ->toThrow(NotYet::class, 'As many out as went in')
+        ->and(fn () => $build->place('putty', looked: true, count: 3))
+        ->toThrow(NotYet::class, 'only 2');
 });
 
 it('catches the nail varnish that blocks the nozzle', function (): void {
@@ -210,17 +272,36 @@ it('catches the nail varnish that blocks the nozzle', function (): void {
 it('catches the parts taken from a shelf carburetor, and nobody knows where they went', function (): void {
     $build = Build::from(Strips::down(Strips::plan('float_fixed_jet')));
     foreach ($build->order() as $part) {
-        $build = $part->key === 'float' ? $build->account('float', 'went into DJ-0412') : $build->place($part->key, looked: true);
+        $build
+            = $part->key === 'float'
+                ? $build->account('float', 'went into DJ-0412')
+                : $build->place($part->key, looked: true);
     }
-    expect($build->isDone())->toBeTrue()->and($build->accounted)->toBe(['float' => 'went into DJ-0412']);
+    expect($build->isDone())
+        ->toBeTrue()
+        ->and($build->accounted)
+        ->toBe(['float' => 'went into DJ-0412']);
     $silent = Strips::upTo(Strips::down(Strips::plan('float_fixed_jet')), 'float');
 
     expect(implode(' ', $silent->leftOver()))->toContain('Float.');
 });
 
-it('catches the aluminum stripped by one turn too many: it is drawn up in stages', function (string $family, string $screws): void {
+it('catches the aluminum stripped by one turn too many: it is drawn up in stages', function (
+    string $family,
+    string $screws,
+): void {
     $build = Strips::upTo(Strips::down(Strips::plan($family)), $screws);
 
-    expect(fn () => $build->place($screws))->toThrow(NotYet::class, 'look before it counts')
-        ->and($build->tray->plan->parts[$screws]->tighten)->toMatch('/stages|crosswise|snug|hand/i');
-})->with([['float_side_pump', 'top_bolts'], ['float_side_pump', 'pump_bolts'], ['cube_opposed', 'metering_screws'], ['suction_lift', 'plate_screws'], ['small_outboard', 'bowl_screws'], ['kart_pumper', 'pump_screws'], ['updraft', 'body_screws']]);
+    expect(fn () => $build->place($screws))
+        ->toThrow(NotYet::class, 'look before it counts')
+        ->and($build->tray->plan->parts[$screws]->heed->tighten)
+        ->toMatch('/stages|crosswise|snug|hand/i');
+})->with([
+    ['float_side_pump', 'top_bolts'],
+    ['float_side_pump', 'pump_bolts'],
+    ['cube_opposed', 'metering_screws'],
+    ['suction_lift', 'plate_screws'],
+    ['small_outboard', 'bowl_screws'],
+    ['kart_pumper', 'pump_screws'],
+    ['updraft', 'body_screws'],
+]);

@@ -18,7 +18,7 @@ final class Strips
     {
         $plans = [];
         foreach (FamilyFiles::shipped()->ids() as $id) {
-            foreach (FamilyFiles::shipped()->of($id)->plans as $variant => $plan) {
+            foreach (FamilyFiles::shipped()->of($id)->teardown->plans as $variant => $plan) {
                 $plans["{$id}, {$variant}"] = [$plan];
             }
         }
@@ -28,7 +28,7 @@ final class Strips
 
     public static function plan(string $family, ?string $variant = null): StripPlan
     {
-        $plans = FamilyFiles::shipped()->of($family)->plans;
+        $plans = FamilyFiles::shipped()->of($family)->teardown->plans;
 
         return $plans[$variant ?? array_key_first($plans)];
     }
@@ -51,7 +51,10 @@ final class Strips
     {
         $build = Build::from($tray);
         foreach ($build->order() as $next) {
-            if ($next->key !== $forgotten && in_array($next->key, array_map(static fn (TrayPart $p): string => $p->key, $build->ready()), true)) {
+            if (
+                $next->key !== $forgotten
+                && in_array($next->key, array_map(static fn (TrayPart $p): string => $p->key, $build->ready()), true)
+            ) {
                 $build = $build->place($next->key, looked: true);
             }
         }

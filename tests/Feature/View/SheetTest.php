@@ -14,20 +14,40 @@ it('prints every station of a job in every state', function (array $intake): voi
     $job = $this->openJob($intake);
     $look = function () use ($job): void {
         foreach (Station::cases() as $station) {
-            $html = (string) $this->get("/jobs/{$job->id}/{$station->value}")->assertOk()->getContent();
-            expect(substr_count($html, 'btn-primary'))->toBeLessThanOrEqual(1)
-                ->and(substr_count($html, 'aria-current="step"'))->toBe(1)
-                ->and(substr_count($html, '<h1'))->toBe(1);
+            $html = (string) $this->get("/jobs/{$job->id}/{$station->value}")
+                ->assertOk()
+                ->getContent();
+            expect(substr_count($html, 'btn-primary'))
+                ->toBeLessThanOrEqual(1)
+                ->and(substr_count($html, 'aria-current="step"'))
+                ->toBe(1)
+                ->and(substr_count($html, '<h1'))
+                ->toBe(1);
         }
     };
     $look();
     $this->enter($job, 'screw_counted', ['adjuster' => 'idle_mixture', 'turns' => '5 3/4']);
-    $this->hold($job, ['readings' => implode("\n", array_map(fn (int $t): string => $t.' '.round(5 - 0.03 * $t, 1), range(0, 60, 10)))]);
+    $this->hold($job, [
+        'readings' => implode(
+            "\n",
+            array_map(fn (int $t): string => $t.' '.round(5 - 0.03 * $t, 1), range(0, 60, 10)),
+        ),
+    ]);
     $look();
-    $this->hold($job, ['readings' => implode("\n", array_map(fn (int $t): string => $t.' '.round(3 + 2 * exp(-$t / 15), 2), range(0, 120, 4)))]);
+    $this->hold($job, [
+        'readings' => implode(
+            "\n",
+            array_map(fn (int $t): string => $t.' '.round(3 + 2 * exp(-$t / 15), 2), range(0, 120, 4)),
+        ),
+    ]);
     $look();
     $this->enter($job, 'screw_set', ['adjuster' => 'idle_mixture', 'turns' => '1 1/2', 'station' => 'run']);
-    $this->enter($job, 'speed_read', ['adjuster' => 'idle_mixture', 'turns' => '1 1/2', 'rpm' => '1700', 'mark' => 'rough']);
+    $this->enter($job, 'speed_read', [
+        'adjuster' => 'idle_mixture',
+        'turns' => '1 1/2',
+        'rpm' => '1700',
+        'mark' => 'rough',
+    ]);
     $this->enter($job, 'thing_touched', ['thing' => 'fuel']);
     $this->enter($job, 'thing_touched', ['thing' => 'needle_seat']);
     $look();
@@ -49,12 +69,18 @@ it('shows what is stale on the line, in the plate and on the board', function ()
     $this->hold($job);
     $this->enter($job, 'part_inspected', ['inspection' => 'seat', 'condition' => 'cleaned']);
 
-    $this->get("/jobs/{$job->id}/bench-test")->assertSee('Re-check')->assertSee('re-check 1')->assertSee('Needle or seat was touched');
+    $this->get("/jobs/{$job->id}/bench-test")
+        ->assertSee('Re-check')
+        ->assertSee('re-check 1')
+        ->assertSee('Needle or seat was touched');
     $this->get('/')->assertSee('1 reading no longer hold');
 });
 
 it('draws the main needle only where there is one', function (string $family, int $needles): void {
-    $job = $this->openJob(['family' => $family, 'variant' => array_key_first(app(Families::class)->of($family)->variants)]);
+    $job = $this->openJob([
+        'family' => $family,
+        'variant' => array_key_first(app(Families::class)->of($family)->variants),
+    ]);
     $html = (string) $this->get("/jobs/{$job->id}/strip")->getContent();
 
     expect(substr_count($html, 'M232.500 330'))->toBe($needles);
@@ -63,8 +89,15 @@ it('draws the main needle only where there is one', function (string $family, in
 it('opens the needle in the drawing when the last test leaked', function (): void {
     $job = $this->openJob();
     $this->get("/jobs/{$job->id}/bench-test")->assertSee('data-needle="closed"', false);
-    $this->hold($job, ['readings' => implode("\n", array_map(fn (int $t): string => $t.' '.round(5 - 0.03 * $t, 1), range(0, 60, 5)))]);
-    $this->get("/jobs/{$job->id}/bench-test")->assertSee('data-needle="open"', false)->assertSee('Slow leak');
+    $this->hold($job, [
+        'readings' => implode(
+            "\n",
+            array_map(fn (int $t): string => $t.' '.round(5 - 0.03 * $t, 1), range(0, 60, 5)),
+        ),
+    ]);
+    $this->get("/jobs/{$job->id}/bench-test")
+        ->assertSee('data-needle="open"', false)
+        ->assertSee('Slow leak');
 });
 
 it('offers a needle once a wet one leaks, in one tap', function (): void {
@@ -77,7 +110,9 @@ it('offers a needle once a wet one leaks, in one tap', function (): void {
     $this->hold($job, ['readings' => $leaking]);
     $this->get("/jobs/{$job->id}/bench-test")->assertSee('Wet the needle with a drop of fuel');
     $this->hold($job, ['readings' => $leaking, 'wetted' => '1']);
-    $this->get("/jobs/{$job->id}/bench-test")->assertSee('Fit a new needle, run again')->assertSee('form="needle-form"', false);
+    $this->get("/jobs/{$job->id}/bench-test")
+        ->assertSee('Fit a new needle, run again')
+        ->assertSee('form="needle-form"', false);
     $this->enter($job, 'thing_touched', ['thing' => 'needle_seat']);
     $this->get("/jobs/{$job->id}/bench-test")->assertSee('Re-check');
 });
@@ -94,12 +129,16 @@ it('keeps the whole page small', function (): void {
     expect(strlen((string) $this->get("/jobs/{$job->id}/bench-test")->getContent()))->toBeLessThan(150_000);
 });
 
-it('prints every station of every family and variant, small and without a missing drawing', function (string $id): void {
+it('prints every station of every family and variant, small and without a missing drawing', function (
+    string $id,
+): void {
     foreach (array_keys(app(Families::class)->of($id)->variants) as $variant) {
         $job = $this->openJob(['family' => $id, 'variant' => $variant]);
         $parts = count(app(Families::class)->of($id)->partsOf($variant));
         foreach (Station::cases() as $station) {
-            $html = (string) $this->get("/jobs/{$job->id}/{$station->value}")->assertOk()->getContent();
+            $html = (string) $this->get("/jobs/{$job->id}/{$station->value}")
+                ->assertOk()
+                ->getContent();
             expect(strlen($html))->toBeLessThan(150_000, "{$id} {$station->value}");
             if (! str_contains($html, 'sheet-tune')) {
                 expect(substr_count($html, 'class="callout'))->toBe($parts, "{$id} {$station->value}");
@@ -110,4 +149,9 @@ it('prints every station of every family and variant, small and without a missin
             $this->get("/jobs/{$job->id}/{$station}")->assertOk();
         }
     }
-})->with(array_map(fn (string $f): string => basename($f, '.yaml'), glob(__DIR__.'/../../../core/knowledge/families/*.yaml') ?: []));
+})->with(
+    array_map(
+        fn (string $f): string => basename($f, '.yaml'),
+        glob(__DIR__.'/../../../core/knowledge/families/*.yaml') ?: [],
+    ),
+);

@@ -1,3 +1,13 @@
 @props(['job'])
 
-<li><a class="dj-job" href="{{ $job->href }}"><span class="no">{{ $job->number }}</span><span class="mc"><b>{{ $job->machine }}</b><small>{{ $job->complaint }}</small></span><span class="ln"><x-board.mini :job="$job" /><small>{{ $job->station }}@if ($job->stale), {{ $job->stale }} to re-check @endif</small>@if ($job->clock)<small @class(['clk', 'is-due' => $job->isClockDue])><x-icons.clock />{{ $job->clock }}</small>@endif</span><span class="nm"><b>{{ $job->move }}</b></span><span class="mi"><b>{{ $job->minutes }}</b> min</span><span class="du"><small>{{ $job->isLate ? 'late' : 'promised' }}</small><b>{{ $job->promised }}</b></span></a></li>
+<li>
+    <a class="dj-job" href="{{ $job->href }}"><span class="no">{{ $job->number }}</span><span
+            class="mc"><b>{{ $job->machine }}</b><small>{{ $job->complaint }}</small></span><span
+            class="ln"><x-board.mini :line="$job->line" /><small>{{ $job->station }}</small>
+            @if ($job->clock->said)
+                <small @class(['clk', 'is-due' => $job->clock->isDue])><x-icons.clock />{{ $job->clock->said }}</small>
+            @endif
+        </span><span class="nm"><b>{{ $job->move }}</b></span><span class="mi"><b>{{ $job->minutes }}</b>
+            min</span><span
+            class="du"><small>{{ $job->promise->isLate ? 'late' : 'promised' }}</small><b>{{ $job->promise->when }}</b></span></a>
+</li>

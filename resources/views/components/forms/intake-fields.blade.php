@@ -2,26 +2,44 @@
 
 <div class="dj-grid">
     <div>
-        <x-forms.field name="machine" label="Machine" :value="$values['machine']" required maxlength="120" autocomplete="off" hint="{{ $finds ? 'Name, serial number or owner: known ones are found' : 'As the customer would say it' }}" :hx-get="$finds ? route('machines.index', ['family' => $finds]) : null" :hx-trigger="$finds ? 'input changed delay:250ms' : null" :hx-target="$finds ? '#found' : null" :hx-swap="$finds ? 'innerHTML' : null" />
-        @if ($finds)<div id="found" class="dj-found" aria-live="polite"></div>@endif
+        <x-forms.field name="machine" label="Machine" :value="$values['machine']" required maxlength="120" autocomplete="off"
+            hint="{{ $finds ? 'Name, serial number or owner: known ones are found' : 'As the customer would say it' }}"
+            :hx-get="$finds ? route('machines.index', ['family' => $finds]) : null"
+            :hx-trigger="$finds ? 'input changed delay:250ms' : null" :hx-target="$finds ? '#found' : null"
+            :hx-swap="$finds ? 'innerHTML' : null" />
+        @if ($finds)
+            <div id="found" class="dj-found" aria-live="polite"></div>
+        @endif
     </div>
-    <x-forms.field name="engine" label="Engine" :value="$values['engine']" required maxlength="120" hint="Such as 160 cc four-stroke" />
+    <x-forms.field name="engine" label="Engine" :value="$values['engine']" required maxlength="120"
+        hint="Such as 160 cc four-stroke" />
     <x-forms.field name="serial" label="Serial number" :value="$values['serial']" maxlength="60" />
     <x-forms.field name="customer" label="Customer" :value="$values['customer']" maxlength="120" />
     <x-forms.field name="stored_days" label="Stored, days" :value="$values['stored_days']" inputmode="numeric" />
     <x-forms.field name="fuel_age_days" label="Fuel age, days" :value="$values['fuel_age_days']" inputmode="numeric" />
     <x-forms.field name="promised_at" label="Promised" :value="$values['promised_at']" type="datetime-local" />
 </div>
-<fieldset class="dj-choice"><legend>{{ $variants->ask }}</legend>
+<fieldset class="dj-choice">
+    <legend>{{ $variants->ask }}</legend>
     @foreach ($variants->variants as $variant)
-        <label class="dj-check"><input type="radio" name="variant" value="{{ $variant->key }}" @checked($values['variant'] === $variant->key)>
-            @if ($variant->picture)<x-pictures.variant :name="$variant->picture" />@endif
-            <span><b>{{ $variant->name }}</b><small>{{ $variant->look }}</small></span></label>
+        <label class="dj-check"><input type="radio" name="variant"
+                value="{{ $variant->key }}" @checked($values['variant'] === $variant->key)>
+            @if ($variant->picture)
+                <x-pictures.variant :name="$variant->picture" />
+            @endif
+            <span><b>{{ $variant->name }}</b><small>{{ $variant->look }}</small></span>
+        </label>
     @endforeach
 </fieldset>
 @if ($variants->asksForSense)
-    <fieldset class="dj-choice"><legend>Idle mixture screw</legend>
-        <label class="dj-check"><input type="radio" name="idle_sense" value="fuel" @checked($values['idle_sense'] === 'fuel')> <span><b>Fuel screw: out is richer</b><small>Engine side of the throttle, long fine point</small></span></label>
-        <label class="dj-check"><input type="radio" name="idle_sense" value="air" @checked($values['idle_sense'] === 'air')> <span><b>Air screw: out is leaner</b><small>Air-cleaner side, blunt point</small></span></label>
+    <fieldset class="dj-choice">
+        <legend>Idle mixture screw</legend>
+        <label class="dj-check"><input type="radio" name="idle_sense"
+                value="fuel" @checked($values['idle_sense'] === 'fuel')>
+            <span><b>Fuel screw: out is richer</b><small>Engine side of the throttle, long fine
+                    point</small></span></label>
+        <label class="dj-check"><input type="radio" name="idle_sense"
+                value="air" @checked($values['idle_sense'] === 'air')>
+            <span><b>Air screw: out is leaner</b><small>Air-cleaner side, blunt point</small></span></label>
     </fieldset>
 @endif

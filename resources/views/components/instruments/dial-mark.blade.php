@@ -1,6 +1,7 @@
 @props(['mark'])
 
-<g class="mk {{ ['found' => 'f', 'book' => 'b', 'left' => 'l', 'next' => 'n'][$mark['kind']] }}" transform="translate({{ round($mark['x'], 2) }} {{ round($mark['y'], 2) }})">
+<g class="mk {{ ['found' => 'f', 'book' => 'b', 'left' => 'l', 'next' => 'n'][$mark['kind']] }}"
+    transform="translate({{ round($mark['x'], 2) }} {{ round($mark['y'], 2) }})">
     @if ($mark['kind'] === 'found')
         <circle r="12" />
     @elseif ($mark['kind'] === 'book')

@@ -3,9 +3,11 @@
 <footer class="dj-ribbon" aria-label="Bench log"><b class="lab">Bench log</b>
     <ol tabindex="0" aria-label="Latest entries">
         @foreach ($page->ribbon as $line)
-            <li @class(['now' => $loop->first, 'is-struck' => $line->isSuperseded])><time>{{ $line->time }}</time><span>{{ $line->text }}<b>{{ $line->strong }}</b></span></li>
+            <li @class(['now' => $loop->first, 'is-struck' => $line->isSuperseded])>
+                <time>{{ $line->time }}</time><span>{{ $line->text }}<b>{{ $line->strong }}</b></span></li>
         @endforeach
     </ol>
-    <a class="dj-all" href="{{ route('log.index', $page->jobId) }}">All {{ $page->logLength }}</a>
-    <button class="btn btn-secondary" type="button" data-act="note"><x-icons.plus /> Note <kbd class="dj-kbd">L</kbd></button>
+    <a class="dj-all" href="{{ route('log.index', $page->job->id) }}">All {{ $page->form->seen }}</a>
+    <button class="btn btn-secondary" type="button" data-act="note"><x-icons.plus /> Note <kbd
+            class="dj-kbd">L</kbd></button>
 </footer>

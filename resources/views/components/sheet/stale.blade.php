@@ -1,9 +1,11 @@
 @props(['stale'])
 
 @if ($stale)
-    <div class="dj-stale"><h3><x-icons.drop />Re-check <small>{{ count($stale) }}</small></h3>
+    <div class="dj-stale">
+        <h3><x-icons.drop />Re-check <small>{{ count($stale) }}</small></h3>
         @foreach ($stale as $item)
-            <a href="{{ $item['href'] }}"><b>{{ $item['what'] }}</b><small>{{ $item['because'] }}</small><span>{{ $item['minutes'] }} min</span></a>
+            <a href="{{ $item['href'] }}"><b>{{ $item['what'] }}</b><small>{{ $item['because'] }}</small><span>{{ $item['minutes'] }}
+                    min</span></a>
         @endforeach
     </div>
 @else

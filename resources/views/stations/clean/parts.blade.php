@@ -1,10 +1,14 @@
-<details class="dj-more"><summary>Parts list <small>{{ count($page->work->needed) }} to get</small></summary>
+<details class="dj-more">
+    <summary>Parts list <small>{{ count($work->needed) }} to get</small></summary>
     <ul class="dj-behind">
-        @forelse ($page->work->needed as $part)
-            <li><b>{{ $part->name }}</b> <small>{{ $part->isInKit ? 'in the usual kit' : 'not in the usual kit' }}; {{ $part->isFitted ? 'fitted' : lcfirst($part->reason) }}</small></li>
+        @forelse ($work->needed as $part)
+            <li><b>{{ $part->name }}</b>
+                <small>{{ $part->isInKit ? 'in the usual kit' : 'not in the usual kit' }};
+                    {{ $part->isFitted ? 'fitted' : lcfirst($part->reason) }}</small></li>
         @empty
             <li>Nothing yet: a verdict of <i>new part</i> writes it here.</li>
         @endforelse
     </ul>
-    <p class="dj-fine">A kit usually lacks: {{ lcfirst(implode(', ', $page->work->lacks)) }}. Tools: {{ implode(', ', $page->work->tools) }}.</p>
+    <p class="dj-fine">A kit usually lacks: {{ lcfirst(implode(', ', $work->lacks)) }}. Tools:
+        {{ implode(', ', $work->tools) }}.</p>
 </details>

@@ -1,14 +1,20 @@
-@foreach ($page->work->flows as $flow)
-    <details id="flow-{{ $flow->flow }}" class="dj-more dj-flow" @if ($flow->isBegun && $flow->kind !== 'end') open @endif><summary>{{ $flow->name }}</summary>
+@foreach ($work->flows as $flow)
+    <details id="flow-{{ $flow->flow }}" class="dj-more dj-flow" @if ($flow->isBegun && $flow->kind !== 'end') open @endif>
+        <summary>{{ $flow->name }}</summary>
         <p class="how">{{ $flow->why }}</p>
         <ol>
             @foreach ($flow->behind as $step)
                 <li class="is-done"><x-icons.tick /> {{ $step }}</li>
             @endforeach
         </ol>
-        <p class="q"><b>{{ $flow->do }}</b> @if ($flow->counted)<small>{{ $flow->counted }}</small>@endif</p>
+        <p class="q"><b>{{ $flow->do }}</b>
+            @if ($flow->counted)
+                <small>{{ $flow->counted }}</small>
+            @endif
+        </p>
         @if ($flow->caution)
-            <p class="dj-hazard"><x-icons.hazard /><span><b>{{ $flow->caution['title'] }}</b> {{ $flow->caution['text'] }}</span></p>
+            <p class="dj-hazard"><x-icons.hazard /><span><b>{{ $flow->caution['title'] }}</b>
+                    {{ $flow->caution['text'] }}</span></p>
         @endif
         @if ($flow->kind === 'ask')
             <x-forms.entry :form="$page->form" kind="finding_noted" class="dj-flowkeys">
@@ -21,8 +27,10 @@
                 <input type="hidden" name="flow" value="{{ $flow->flow }}">
                 <input type="hidden" name="step" value="{{ $flow->step }}">
                 @if ($flow->kind === 'count')
-                    <button class="btn btn-secondary" type="submit" name="worked" value="0">One more, not yet</button>
-                    <button class="btn btn-secondary" type="submit" name="worked" value="1">That did it</button>
+                    <button class="btn btn-secondary" type="submit" name="worked" value="0">One more, not
+                        yet</button>
+                    <button class="btn btn-secondary" type="submit" name="worked" value="1">That did
+                        it</button>
                 @else
                     <button class="btn btn-secondary" type="submit" name="worked" value="1">Done</button>
                 @endif

@@ -1,10 +1,12 @@
-@if ($page->work->said)
-    <h3 class="dj-h3">Said and seen <small>{{ count($page->work->said) }}</small></h3>
+@if ($work->said)
+    <h3 class="dj-h3">Said and seen <small>{{ count($work->said) }}</small></h3>
     <ul class="dj-said">
-        @foreach ($page->work->said as $said)
-            <li @class(['is-there' => $said['isThere']])><span>{{ $said['text'] }} <small>{{ $said['by'] }}</small></span>
-                @unless ($page->isClosed)
-                    <x-forms.entry :form="$page->form" kind="struck"><input type="hidden" name="supersedes" value="{{ $said['id'] }}"><button class="btn btn-secondary" type="submit" aria-label="Undo: {{ $said['text'] }}">Undo</button></x-forms.entry>
+        @foreach ($work->said as $said)
+            <li @class(['is-there' => $said->isThere])><span>{{ $said->text }} <small>{{ $said->by }}</small></span>
+                @unless ($page->job->isClosed)
+                    <x-forms.entry :form="$page->form" kind="struck"><input type="hidden" name="supersedes"
+                            value="{{ $said->entry }}"><button class="btn btn-secondary" type="submit"
+                            aria-label="Undo: {{ $said->text }}">Undo</button></x-forms.entry>
                 @endunless
             </li>
         @endforeach

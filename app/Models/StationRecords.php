@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use DustyJet\Carburetor\Station;
+use DustyJet\HoldTest\PressureTrace;
+use DustyJet\Worksheet\BenchTest\Holds;
+use DustyJet\Worksheet\Photos\Photos;
+use DustyJet\Worksheet\Worksheet;
+
+/** What a station shows that is kept beside the log: a trace, the sizes of photos, the screws of other jobs. */
+final readonly class StationRecords
+{
+    private const WITH_PHOTOS = [Station::Intake, Station::AsFound, Station::Strip, Station::Build];
+
+    private const WITH_SCREWS = [Station::AsFound, Station::Set, Station::Run];
+
+    /** @param  array<string, Photo>  $photos by id, without their bytes */
+    private function __construct(
+        public ?PressureTrace $trace,
+        public array $photos,
+        public ScrewHistory $screws,
+    ) {
+    }
+
+    public static function of(Job $job, Worksheet $sheet, Station $station): self
+    {
+        $photos = in_array($station, self::WITH_PHOTOS, true) ? array_keys($sheet->of(Photos::class)->all) : [];
+
+        return new self(
+            $station === Station::BenchTest ? self::latestTrace($sheet) : null,
+            Photo::sizes($photos),
+            in_array($station, self::WITH_SCREWS, true) ? ScrewHistory::around($job) : ScrewHistory::none(),
+        );
+    }
+
+    public static function ofReport(Worksheet $sheet): self
+    {
+        return new self(self::latestTrace($sheet), [], ScrewHistory::none());
+    }
+
+    public static function none(): self
+    {
+        return new self(null, [], ScrewHistory::none());
+    }
+
+    private static function latestTrace(Worksheet $sheet): ?PressureTrace
+    {
+        $hold = $sheet->of(Holds::class)->latest();
+
+        return $hold === null ? null : Trace::query()->find($hold->setup->traceId)?->toCore();
+    }
+}

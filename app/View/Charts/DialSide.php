@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Charts;
+
+/** What turning a screw one way does, in a word and in its colour. */
+final readonly class DialSide
+{
+    public string $class;
+
+    public function __construct(public string $word)
+    {
+        $this->class = match ($word) {
+            'leaner' => 'lean',
+            'richer' => 'rich',
+            default => 'plain',
+        };
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Charts;
+
+use App\View\Numbers;
+use DustyJet\Mixture\MixtureResult;
+use DustyJet\Quantity\Turns;
+use DustyJet\Worksheet\Screws\AdjusterState;
+
+/** Settings marked on a mixture run: the next one, the book, as found. */
+final readonly class MixtureMarks
+{
+    private function __construct(
+        public ?float $nextX,
+        public string $nextText,
+        public ?float $bookX,
+        public ?float $foundX,
+    ) {
+    }
+
+    public static function of(AdjusterState $state, ?MixtureResult $result, Scale $x): self
+    {
+        $next = $result === null ? null : $result->nextTurns ?? $result->recommendedTurns;
+        $does = $result?->done === true ? 'leave at ' : 'next ';
+
+        return new self(
+            $x->inside($next),
+            $next === null ? '' : $does.Numbers::turns(Turns::nearestEighthTo($next)),
+            $x->inside($state->adjuster->book->turns->inTurns()),
+            $x->inside($state->found?->inTurns()),
+        );
+    }
+}

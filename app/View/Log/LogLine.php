@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Log;
+
+use App\View\Numbers;
+use DustyJet\BenchLog\Entry;
+use DustyJet\Worksheet\EntryKind;
+use DustyJet\Worksheet\Worksheet;
+
+/** One entry of the bench log in words. */
+final readonly class LogLine
+{
+    /** The first and the last stand; a strike is struck by logging again. */
+    private const STAYS = [EntryKind::Struck, EntryKind::IntakeTaken, EntryKind::HandedBack];
+
+    private function __construct(
+        public Entry $entry,
+        public string $time,
+        public string $day,
+        public string $text,
+        public string $strong,
+        public bool $isSuperseded,
+        public bool $mayStrike,
+        public bool $isCorrection,
+    ) {
+    }
+
+    /**
+     * @param  int|null  $most only the latest so many
+     *
+     * @return list<self> newest first
+     */
+    public static function all(Worksheet $sheet, ?int $most = null): array
+    {
+        $superseded = $sheet->log->superseded();
+        $isOpen = $sheet->handedBackAt === null;
+        $words = LogWords::of($sheet->family);
+        $newestFirst = array_reverse($sheet->log->entries);
+        $line = static fn (Entry $e): self => self::of($e, $words->phrase($e), isset($superseded[$e->id]), $isOpen);
+
+        return array_map($line, array_slice($newestFirst, 0, $most));
+    }
+
+    private static function of(Entry $entry, Phrase $phrase, bool $isSuperseded, bool $isOpen): self
+    {
+        return new self(
+            entry: $entry,
+            time: Numbers::clock($entry->at),
+            day: $entry->at->format('M j'),
+            text: $phrase->text,
+            strong: $phrase->strong,
+            isSuperseded: $isSuperseded,
+            mayStrike: $isOpen && ! $isSuperseded && ! in_array($entry->kind, self::STAYS, true),
+            isCorrection: $entry->supersedes !== null,
+        );
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Log;
+
+use DustyJet\Carburetor\Family;
+
+/** The names a family has for what its log mentions; the log of another program may mention others. */
+final readonly class Names
+{
+    public function __construct(public Family $family)
+    {
+    }
+
+    public function screw(string $key): string
+    {
+        return $this->family->adjusters[$key]->name ?? 'Screw';
+    }
+
+    public function part(string $key): string
+    {
+        foreach ($this->family->teardown->plans as $plan) {
+            if (isset($plan->parts[$key])) {
+                return $plan->parts[$key]->name;
+            }
+        }
+
+        return self::plain($key);
+    }
+
+    /** A name of the program, as plain words. */
+    public static function plain(string $key): string
+    {
+        return str_replace(['_', '.'], ' ', $key);
+    }
+
+    /** How many, where it is more than one. */
+    public static function times(int $count): string
+    {
+        return $count > 1 ? ", {$count}" : '';
+    }
+}

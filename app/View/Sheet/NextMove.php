@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Sheet;
+
+use App\View\Stations\SheetView;
+use DustyJet\Worksheet\BenchTest\Holds;
+use DustyJet\Worksheet\Move;
+
+/**
+ * A move as the next-move plate shows it: on its own station the brass key submits the work, elsewhere it goes there.
+ */
+final readonly class NextMove
+{
+    /** Moves on a screw that its own tab must show. */
+    private const OF_A_SCREW = ['count', 'set', 'read', 'leave'];
+
+    private const IN_ONE_TAP = ['needle', 'part_off'];
+
+    private function __construct(
+        public string $do,
+        public string $why,
+        public int $minutes,
+        public string $key,
+        public string $label,
+        public ?string $form,
+        public string $href,
+        public string $station,
+        public bool $isOneTap,
+    ) {
+    }
+
+    /** @return list<self> */
+    public static function all(SheetView $view): array
+    {
+        return array_map(static fn (Move $move): self => self::of($view, $move), $view->moves);
+    }
+
+    private static function of(SheetView $view, Move $move): self
+    {
+        $isHere = $move->station === $view->station;
+        [$target, $label] = $isHere ? self::key($move) : [null, "Go to {$move->station->label()}"];
+        $isAnchor = $target !== null && str_starts_with($target, '#');
+
+        return new self(
+            do: $move->do,
+            why: $move->why,
+            minutes: $move->minutes,
+            key: $move->key,
+            label: $label,
+            form: $isAnchor ? null : $target,
+            href: $isAnchor ? $target : $view->to($move->station, ...self::query($move)),
+            station: $move->station->label(),
+            isOneTap: in_array($move->key, self::IN_ONE_TAP, true),
+        );
+    }
+
+    /** @return array<string, string> */
+    private static function query(Move $move): array
+    {
+        return match (true) {
+            in_array($move->key, self::OF_A_SCREW, true) => ['screw' => $move->target],
+            $move->key === 'inspect' => ['look' => $move->target],
+            $move->key === 'recheck' && str_starts_with($move->target, 'mixture.') => [
+                'screw' => substr($move->target, strlen('mixture.')),
+            ],
+            default => [],
+        };
+    }
+
+    /** @return array{0: string, 1: string} the form or the place on the page, and what the key says */
+    private static function key(Move $move): array
+    {
+        return match ($move->key) {
+            'intake' => ['work-form', 'Log the intake'],
+            'look' => ['#answers', 'Looked, answer it'],
+            'repair' => ['repair-form', 'Done, log it'],
+            'count' => ['work-form', 'Counted, log it'],
+            'part_off' => ["off-{$move->target}", 'Off, next cell'],
+            'part_on' => ["on-{$move->target}", 'Fitted, looked at'],
+            'inspect' => ["verdict-{$move->target}", 'It is sound'],
+            'account' => ['#left-over', 'See what is left'],
+            'test' => ["test-{$move->target}", 'It passes'],
+            'hold', 'hold_wet' => ['hold-form', 'Start the run'],
+            'recheck' => $move->target === Holds::READING
+                ? ['hold-form', 'Start the run']
+                : ['work-form', 'Checked, log it'],
+            'needle' => ['needle-form', 'Fitted, log it'],
+            'set' => ['work-form', 'Set, log it'],
+            'read' => ['read-form', 'Log the rpm'],
+            'leave' => ['work-form', 'Leave it there'],
+            'check' => ["check-{$move->target}", 'Checked, it passes'],
+            default => ['handback-form', 'Hand it back'],
+        };
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Sheet;
+
+use App\View\Numbers;
+use App\View\Stations\SheetView;
+use DustyJet\Carburetor\Caution;
+use DustyJet\Diagnosis\Answer;
+use DustyJet\Worksheet\Stale\StaleItem;
+use DustyJet\Worksheet\Stale\Staleness;
+
+/** The plate beside the work: the next move, what must be taken again, the caution of the moment and the book. */
+final readonly class NextPlate
+{
+    /** What is dangerous whatever station is open, by its finding. */
+    private const DANGERS = [
+        'fuel_in_oil' => 'oil',
+        'fuel_dripping' => 'dripping',
+        'vent_weeps_on_bulb' => 'dripping',
+    ];
+
+    /**
+     * @param  list<NextMove>  $others
+     * @param  list<array{what: string, because: string, minutes: int, href: string}>  $stale
+     * @param  list<BookValue>  $book
+     */
+    private function __construct(
+        public ?NextMove $next,
+        public array $others,
+        public ?CoachCard $coach,
+        public array $stale,
+        public ?Caution $caution,
+        public array $book,
+    ) {
+    }
+
+    public static function of(SheetView $view, bool $isCoached): self
+    {
+        $moves = NextMove::all($view);
+        $stale = $view->sheet->of(Staleness::class)->items();
+
+        return new self(
+            next: $moves[0] ?? null,
+            others: array_slice($moves, 1),
+            coach: $isCoached ? CoachCard::of($view->sheet, $view->station) : null,
+            stale: array_map(static fn (StaleItem $s): array => self::stale($view, $s), $stale),
+            caution: self::danger($view) ?? self::caution($view),
+            book: BookValue::all($view->sheet, $view->station),
+        );
+    }
+
+    /** @return array{what: string, because: string, minutes: int, href: string} */
+    private static function stale(SheetView $view, StaleItem $item): array
+    {
+        return [
+            'what' => $item->what,
+            'because' => "{$item->because}, ".Numbers::clock($item->since),
+            'minutes' => $item->minutes,
+            'href' => $view->to($item->station),
+        ];
+    }
+
+    private static function danger(SheetView $view): ?Caution
+    {
+        $answers = $view->triage->answers();
+        foreach (self::DANGERS as $finding => $caution) {
+            if (($answers[$finding] ?? Answer::NotLooked)->isThere()) {
+                return new Caution(...$view->catalogue->cautions[$caution]);
+            }
+        }
+
+        return null;
+    }
+
+    /** Of what is in hand, else of the station. */
+    private static function caution(SheetView $view): ?Caution
+    {
+        $family = $view->sheet->family;
+        $next = $view->plainMoves[0] ?? null;
+        $looksHere = $next?->key === 'inspect' && $next->station === $view->station;
+        $ofLook = $looksHere ? $family->teardown->inspections[$next->target]->caution ?? null : null;
+
+        return $family->guidance->cautions[$ofLook ?? $family->guidance->hazards[$view->station->value] ?? ''] ?? null;
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Stations\BenchTest;
+
+use App\View\Charts\Gauge;
+use App\View\Charts\StripChart;
+use App\View\Numbers;
+use App\View\Stations\BesideTheDrawing;
+use App\View\Stations\SheetView;
+use App\View\Stations\StationWork;
+use DustyJet\Carburetor\HoldAsked;
+use DustyJet\HoldTest\Verdict;
+use DustyJet\Worksheet\BenchTest\HoldRecord;
+use DustyJet\Worksheet\BenchTest\Holds;
+use DustyJet\Worksheet\Stale\Staleness;
+
+/** The hold test: the gauge as it stood at the end, the chart, the verdict, and the next run. */
+final readonly class HoldTestWork implements StationWork
+{
+    use BesideTheDrawing;
+
+    private const RUNS_SHOWN = 3;
+
+    /**
+     * @param  StripChart|null  $narrow the same chart for a phone
+     * @param  list<array{name: string, note: string}>  $runs newest first
+     * @param  list<TestRow>  $tests the others of the family
+     */
+    private function __construct(
+        public string $name,
+        public string $setup,
+        public Gauge $gauge,
+        public GaugeEnd $reading,
+        public ?VerdictPlate $verdict,
+        public ?StripChart $wide,
+        public ?StripChart $narrow,
+        public string $facts,
+        public array $runs,
+        public HoldForm $form,
+        public array $tests,
+    ) {
+    }
+
+    public static function of(SheetView $view): self
+    {
+        $sheet = $view->sheet;
+        $asked = $sheet->family->proof->hold ?? new HoldAsked('', '', '');
+        $hold = $sheet->of(Holds::class)->latest();
+        $trace = $view->records->trace;
+        $charts = $hold === null || $trace === null ? [] : StripChart::both($hold, $trace);
+        $isStale = $sheet->of(Staleness::class)->has(Holds::READING);
+
+        return new self(
+            name: $asked->name,
+            setup: $asked->do === '' ? '' : "{$asked->do}. {$asked->why}",
+            gauge: Gauge::of($hold, $sheet->family->card),
+            reading: GaugeEnd::of($hold),
+            verdict: $hold === null ? null : VerdictPlate::of($hold, $isStale),
+            wide: $charts['wide'] ?? null,
+            narrow: $charts['narrow'] ?? null,
+            facts: $hold === null ? '' : self::facts($hold),
+            runs: self::runs($sheet->of(Holds::class)->all),
+            form: HoldForm::of($hold, $sheet->family->card, ($view->plainMoves[0]->key ?? '') === 'hold_wet'),
+            tests: TestRow::all($sheet),
+        );
+    }
+
+    public function view(): string
+    {
+        return 'stations.bench-test.hold';
+    }
+
+    /**
+     * @param  list<HoldRecord>  $holds oldest first
+     *
+     * @return list<array{name: string, note: string}>
+     */
+    private static function runs(array $holds): array
+    {
+        $runs = [];
+        foreach ($holds as $i => $hold) {
+            $runs[] = [
+                'name' => 'Run '.($i + 1).($hold->setup->wetted ? ', wet' : ''),
+                'note' => Numbers::clock($hold->at).', '.self::said($hold),
+            ];
+        }
+
+        return array_slice(array_reverse($runs), 0, self::RUNS_SHOWN);
+    }
+
+    private static function said(HoldRecord $hold): string
+    {
+        return match ($hold->outcome->verdict) {
+            Verdict::Holds => 'holds',
+            Verdict::Leaks => Numbers::flow($hold->outcome->leak->mlMin).' cc/min',
+            Verdict::HoldsBelow => 'holds below',
+            Verdict::KeepWatching => 'undecided',
+        };
+    }
+
+    private static function facts(HoldRecord $hold): string
+    {
+        $hole = $hold->outcome->leak->holeUm;
+        $margin = Numbers::plain($hold->outcome->margin, 0);
+
+        return ($hole === null ? '' : 'A hole of '.Numbers::plain($hole, 0).' µm would do it. ')
+            ."Tested at {$margin} times the fuel it holds back."
+            .($hold->setup->isVacuum ? ' Vacuum pulls the needle onto its seat: it can hide weak closing.' : '');
+    }
+}

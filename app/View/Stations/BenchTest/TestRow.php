@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Stations\BenchTest;
+
+use App\View\Numbers;
+use DustyJet\Carburetor\BenchTest;
+use DustyJet\Worksheet\BenchTest\TestRecord;
+use DustyJet\Worksheet\BenchTest\Tests;
+use DustyJet\Worksheet\Worksheet;
+
+/** A test that is looked at, with its last outcome. */
+final readonly class TestRow
+{
+    private function __construct(
+        public string $key,
+        public string $name,
+        public string $do,
+        public string $good,
+        public string $state,
+        public string $note,
+    ) {
+    }
+
+    /** @return list<self> */
+    public static function all(Worksheet $sheet): array
+    {
+        $records = $sheet->of(Tests::class)->records;
+        $row = static fn (BenchTest $t): self => self::of($t, $records[$t->key] ?? null);
+
+        return array_values(array_map($row, $sheet->family->proof->tests));
+    }
+
+    private static function of(BenchTest $test, ?TestRecord $record): self
+    {
+        $state = match ($record?->passed) {
+            null => 'open',
+            true => 'passed',
+            false => 'failed',
+        };
+        $note = $record === null ? '' : Numbers::clock($record->at);
+
+        return new self($test->key, $test->name, $test->do, $test->good, $state, $note);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Stations;
+
+use App\Knowledge\Diagnoses;
+use App\Models\Job;
+use App\Models\StationRecords;
+use DustyJet\Carburetor\Station;
+use DustyJet\Diagnosis\Catalogue;
+use DustyJet\Diagnosis\Diagnosis;
+use DustyJet\Worksheet\Move;
+use DustyJet\Worksheet\Triage;
+use DustyJet\Worksheet\Worksheet;
+
+/** What every part of a sheet's page is made from: the replayed sheet, seen from one station. */
+final readonly class SheetView
+{
+    public Triage $triage;
+
+    /** Of this sheet, where a complaint is named and this station shows it or the next move follows it. */
+    public ?Diagnosis $diagnosis;
+
+    /** @var list<Move> as the diagnosis has them */
+    public array $moves;
+
+    /** @var list<Move> without the diagnosis */
+    public array $plainMoves;
+
+    private string $address;
+
+    public function __construct(
+        public Job $job,
+        public Worksheet $sheet,
+        public Station $station,
+        public StationRecords $records,
+        public Catalogue $catalogue,
+        Diagnoses $diagnoses,
+    ) {
+        $this->address = route('jobs.show', $job);
+        $this->triage = new Triage($catalogue, $sheet);
+        $leads = $this->triage->leads();
+        $shows = $station === Station::Intake && $sheet->handedBackAt === null;
+        $this->diagnosis = $leads || $shows ? $diagnoses->of($this->triage) : null;
+        $this->plainMoves = $sheet->moves();
+        $this->moves = $leads ? $sheet->moves($this->diagnosis) : $this->plainMoves;
+    }
+
+    /** Address of a station of this job: asked for often, so the routes are asked once. */
+    public function to(Station $station, string ...$query): string
+    {
+        return "{$this->address}/{$station->value}".($query === [] ? '' : '?'.http_build_query($query));
+    }
+}

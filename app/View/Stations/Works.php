@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Stations;
+
+use App\View\Stations\BenchTest\HoldTestWork;
+use App\View\Stations\BenchTest\TestsWork;
+use App\View\Stations\Build\BuildWork;
+use App\View\Stations\Clean\CleanWork;
+use App\View\Stations\HandBack\HandBackWork;
+use App\View\Stations\Intake\IntakeWork;
+use App\View\Stations\Run\RunWork;
+use App\View\Stations\Screws\NoScrews;
+use App\View\Stations\Screws\ScrewWork;
+use App\View\Stations\Strip\StripWork;
+use DustyJet\Carburetor\Station;
+use DustyJet\Worksheet\Screws\Screws;
+
+/** Which work a station has on this carburetor. */
+final readonly class Works
+{
+    /**
+     * @param  string  $screw the one asked for; empty for the first that is open
+     * @param  string  $look the check or part asked for
+     */
+    public static function at(SheetView $view, string $screw, string $look): StationWork
+    {
+        return match ($view->station) {
+            Station::Intake => IntakeWork::of($view, $look),
+            Station::AsFound, Station::Set => self::screws($view, $screw),
+            Station::Strip => StripWork::of($view->sheet),
+            Station::Clean => CleanWork::of($view, $look),
+            Station::Build => BuildWork::of($view->sheet),
+            Station::BenchTest => self::benchTest($view),
+            Station::Run => self::run($view, $screw),
+            Station::HandBack => HandBackWork::of($view),
+        };
+    }
+
+    private static function benchTest(SheetView $view): StationWork
+    {
+        return $view->sheet->family->proof->hold === null ? TestsWork::of($view->sheet) : HoldTestWork::of($view);
+    }
+
+    private static function screws(SheetView $view, string $screw): StationWork
+    {
+        return $view->sheet->of(Screws::class)->all === []
+            ? new NoScrews('Nothing here is turned: it has no screw.')
+            : ScrewWork::of($view, $screw);
+    }
+
+    /** A mixture screw is run by its readings, a stop screw alone is only set. */
+    private static function run(SheetView $view, string $screw): StationWork
+    {
+        $screws = $view->sheet->of(Screws::class);
+
+        return match (true) {
+            $screws->all === [] => new NoScrews(
+                'It has no screw to set. Run the engine it feeds, then prove it at Hand back.',
+            ),
+            $screws->mixture() === [] => ScrewWork::of($view, $screw),
+            default => RunWork::of($view, $screw),
+        };
+    }
+}

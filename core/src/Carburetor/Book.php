@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Carburetor;
+
+use DustyJet\Mixture\School;
+use DustyJet\Quantity\Turns;
+
+/** What the book says of a screw. */
+final readonly class Book
+{
+    /**
+     * @param  Turns  $turns out from lightly seated, to start from
+     * @param  Turns  $offset how far rich of the lean edge to leave it where there is no rich edge
+     */
+    public function __construct(
+        public Turns $turns,
+        public string $provenance,
+        public Turns $offset,
+        public School $school,
+    ) {
+    }
+}

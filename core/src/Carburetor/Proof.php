@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Carburetor;
+
+/** What a family is tested by on the bench and before it goes home. */
+final readonly class Proof
+{
+    /**
+     * @param  HoldAsked|null  $hold null where no hold test applies
+     * @param  array<string, BenchTest>  $tests
+     * @param  array<string, array{do: string, takes: string|null}>  $checks before hand-back
+     */
+    public function __construct(public ?HoldAsked $hold, public array $tests, public array $checks)
+    {
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Worksheet\Build;
+
+use DustyJet\Carburetor\InSentence;
+use DustyJet\Carburetor\Station;
+use DustyJet\StripAndBuild\Build;
+use DustyJet\StripAndBuild\TrayPart;
+use DustyJet\Worksheet\Bay;
+use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Move;
+use DustyJet\Worksheet\Progress;
+use DustyJet\Worksheet\Strip\Parts;
+use DustyJet\Worksheet\Worksheet;
+
+final readonly class BuildBay implements Bay
+{
+    /** A list of everything on the tray would hide the rest. */
+    private const LEFT_BY_NAME = 3;
+
+    public function station(): Station
+    {
+        return Station::Build;
+    }
+
+    /** Before the strip is ended nothing can be all back. */
+    public function progress(Bench $bench): Progress
+    {
+        $parts = $bench->of(Parts::class);
+        $placed = count($parts->build->placed);
+        $left = max(count($parts->build->leftOver()), $parts->isStripped() ? 0 : 1);
+
+        return new Progress($placed, $placed + $left, $bench->touchedAt(Station::Build));
+    }
+
+    public function moves(Worksheet $sheet): array
+    {
+        $build = $sheet->of(Parts::class)->build;
+        $minutes = $sheet->family->minutesEach(Station::Build, count($build->order()));
+        $moves = array_map(
+            static fn (TrayPart $p): Move => self::move($build, $p, $minutes),
+            array_slice($build->ready(), 0, Move::MOST),
+        );
+        if ($moves !== [] || ! $sheet->of(Parts::class)->isStripped()) {
+            return $moves;
+        }
+
+        return array_map(
+            static fn (string $left): Move => new Move(
+                Station::Build,
+                'Account for what is left',
+                $left,
+                2,
+                'account',
+                '',
+            ),
+            array_slice($build->leftOver(), 0, 1),
+        );
+    }
+
+    public function gates(Worksheet $sheet): array
+    {
+        $parts = $sheet->of(Parts::class);
+        $left = $parts->isBegun() ? $parts->build->leftOver() : [];
+        $more = count($left) - self::LEFT_BY_NAME;
+        $gates = array_slice($left, 0, self::LEFT_BY_NAME);
+
+        return $more > 0 ? [...$gates, "And {$more} more on the tray or missing."] : $gates;
+    }
+
+    private static function move(Build $build, TrayPart $part, int $minutes): Move
+    {
+        $reason = $build->tray->plan->reasons($part->key)[0] ?? 'Back in the reverse of this strip';
+        $why = ($part->looks() === [] ? $reason : implode('. ', $part->looks())).'.';
+        $do = 'Fit: '.InSentence::name($part->name).$part->times();
+
+        return new Move(Station::Build, $do, $why, $minutes, 'part_on', $part->key);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Worksheet\HandBack;
+
+use DustyJet\Carburetor\Station;
+use DustyJet\Worksheet\Bay;
+use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Move;
+use DustyJet\Worksheet\Progress;
+use DustyJet\Worksheet\Promises\Promises;
+use DustyJet\Worksheet\Worksheet;
+
+final readonly class HandBackBay implements Bay
+{
+    public function station(): Station
+    {
+        return Station::HandBack;
+    }
+
+    public function progress(Bench $bench): Progress
+    {
+        $at = $bench->of(Proofs::class)->handedBackAt;
+
+        return new Progress($at === null ? 0 : 1, 1, $at);
+    }
+
+    public function moves(Worksheet $sheet): array
+    {
+        $why = 'The proof, seen by you, before the customer sees it.';
+        $move = static fn (CheckState $c): Move => new Move(Station::HandBack, $c->do, $why, 2, 'check', $c->key);
+        $missing = array_map($move, $sheet->of(Proofs::class)->missing());
+
+        return $missing === [] ? [self::handBack()] : $missing;
+    }
+
+    public function gates(Worksheet $sheet): array
+    {
+        $gates = [];
+        foreach ($sheet->of(Proofs::class)->missing() as $check) {
+            $gates[] = ($check->passed === false ? 'Failed: ' : 'Not checked: ').$check->do.'.';
+        }
+        foreach ($sheet->of(Promises::class)->open() as $promise) {
+            $gates[] = "Put off and not done: {$promise->what}.";
+        }
+
+        return $gates;
+    }
+
+    private static function handBack(): Move
+    {
+        $why = 'Everything is measured and nothing is stale.';
+
+        return new Move(Station::HandBack, 'Hand it back with its report', $why, 3, 'hand_back');
+    }
+}

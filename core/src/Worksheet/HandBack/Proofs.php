@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Worksheet\HandBack;
+
+use DateTimeImmutable;
+use DustyJet\Carburetor\Family;
+use DustyJet\Worksheet\Ledger;
+
+/** What is proved before a machine goes home, and whether it went. */
+final readonly class Proofs implements Ledger
+{
+    /** @param  array<string, CheckState>  $checks all that the family asks */
+    private function __construct(
+        public array $checks,
+        public ?DateTimeImmutable $handedBackAt,
+        public ?string $advice,
+    ) {
+    }
+
+    public static function atStart(Family $family): self
+    {
+        $checks = [];
+        foreach ($family->proof->checks as $key => $check) {
+            $checks[$key] = CheckState::open($key, $check['do'], $check['takes'] === 'rpm');
+        }
+
+        return new self($checks, null, null);
+    }
+
+    public function with(CheckState $check): self
+    {
+        return new self(array_replace($this->checks, [$check->key => $check]), $this->handedBackAt, $this->advice);
+    }
+
+    public function handedBack(DateTimeImmutable $at, ?string $advice): self
+    {
+        return new self($this->checks, $at, $advice);
+    }
+
+    /** @return list<CheckState> not passed, or never done */
+    public function missing(): array
+    {
+        return array_values(array_filter($this->checks, static fn (CheckState $c): bool => $c->passed !== true));
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Worksheet\Run;
+
+use DustyJet\BenchLog\Entry;
+use DustyJet\BenchLog\Field;
+use DustyJet\BenchLog\Payload;
+use DustyJet\BenchLog\Shape;
+use DustyJet\Carburetor\Station;
+use DustyJet\Mixture\MixtureReading;
+use DustyJet\Quantity\RotationalSpeed;
+use DustyJet\Quantity\Turns;
+use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Screws\Screws;
+use DustyJet\Worksheet\Screws\TurnsScrew;
+use DustyJet\Worksheet\Screws\Upset;
+use DustyJet\Worksheet\Worksheet;
+
+/** The engine ran this fast with the screw there. */
+final readonly class SpeedRead implements TurnsScrew
+{
+    private function __construct(
+        public string $adjuster,
+        public Turns $turns,
+        public RotationalSpeed $speed,
+        public ?string $mark,
+    ) {
+    }
+
+    public static function shape(): Shape
+    {
+        return Shape::of(
+            Field::text('adjuster', most: 40),
+            Field::turns(),
+            Field::rpm(),
+            Field::text('mark', most: 40)->optional(),
+        );
+    }
+
+    public static function of(Payload $payload): self
+    {
+        return new self(
+            $payload->text('adjuster'),
+            Turns::ofUnits($payload->integer('units')),
+            RotationalSpeed::ofRpm($payload->number('rpm')),
+            $payload->textOrNull('mark'),
+        );
+    }
+
+    public function adjuster(): string
+    {
+        return $this->adjuster;
+    }
+
+    public function refuseUnlessMeantFor(Worksheet $sheet, ?string $corrects): void
+    {
+        $sheet->of(Screws::class)->named($this->adjuster);
+    }
+
+    public function on(Bench $bench, Entry $entry): Bench
+    {
+        $screws = $bench->of(Screws::class);
+        $state = $screws->all[$this->adjuster] ?? null;
+        if ($state === null) {
+            return $bench;
+        }
+        $after = $state->read(new MixtureReading($this->turns, $this->speed));
+        $bench = $bench->with($screws->with($after))->touched(Station::Run, $entry->at);
+
+        return Upset::by($state, $this->turns, $bench, $entry);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Worksheet\Screws;
+
+use DustyJet\Carburetor\InSentence;
+use DustyJet\Carburetor\Station;
+use DustyJet\Worksheet\Bay;
+use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Move;
+use DustyJet\Worksheet\Progress;
+use DustyJet\Worksheet\Worksheet;
+
+final readonly class SetBay implements Bay
+{
+    public function station(): Station
+    {
+        return Station::Set;
+    }
+
+    /** A screw that was left at Run is set, whether or not it was ever set to the book. */
+    public function progress(Bench $bench): Progress
+    {
+        $screws = $bench->of(Screws::class);
+
+        return new Progress(
+            $screws->count(static fn (AdjusterState $s): bool => $s->set !== null),
+            count($screws->all),
+            $bench->touchedAt(Station::Set) ?? $bench->touchedAt(Station::Run),
+        );
+    }
+
+    public function moves(Worksheet $sheet): array
+    {
+        $moves = [];
+        foreach ($sheet->of(Screws::class)->all as $key => $state) {
+            if ($state->set === null) {
+                $do = 'Set the '.InSentence::name($state->adjuster->name)." to {$state->adjuster->book->turns}";
+                $why = "A place to start: {$state->adjuster->book->provenance}. The running engine decides.";
+                $moves[] = new Move(Station::Set, $do, $why, 2, 'set', $key);
+            }
+        }
+
+        return $moves;
+    }
+
+    public function gates(Worksheet $sheet): array
+    {
+        return [];
+    }
+}

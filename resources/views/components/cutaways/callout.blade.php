@@ -1,3 +1,0 @@
-@props(['part', 'place'])
-
-<g @class(['callout', 'is-asked' => $part->isAsked]) data-part="{{ $part->key }}" tabindex="0" role="button" aria-label="{{ $part->number }} {{ $part->name }}"><path class="lead-halo" d="M{{ $place[0] }} {{ $place[1] }}L{{ $place[2] }} {{ $place[3] }}" /><path class="lead" d="M{{ $place[0] }} {{ $place[1] }}L{{ $place[2] }} {{ $place[3] }}" /><circle class="dot" cx="{{ $place[2] }}" cy="{{ $place[3] }}" r="2.6" /><circle class="hit" cx="{{ $place[0] }}" cy="{{ $place[1] }}" r="23" /><circle class="num" cx="{{ $place[0] }}" cy="{{ $place[1] }}" r="12" /><text x="{{ $place[0] }}" y="{{ $place[1] + 4.8 }}">{{ $part->number }}</text></g>

@@ -1,1 +1,0 @@
-<svg {{ $attributes->class(['ic']) }} viewBox="0 0 18 18" aria-hidden="true"><path d="M3 9.500L7.500 14L15 4.500"/></svg>

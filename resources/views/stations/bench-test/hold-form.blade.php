@@ -1,0 +1,51 @@
+<x-forms.entry :form="$page->form" kind="hold_tested" :action="$page->form->holdTestAction()" id="hold-form" class="dj-holdform"
+    enctype="multipart/form-data" hx-encoding="multipart/form-data">
+    <details data-readings-box>
+        <summary>Readings <b data-count-readings>0</b><span>type, tap or file</span></summary>
+        <label for="readings">One reading a line: seconds, then the gauge</label>
+        <textarea class="form-control" id="readings" name="readings" rows="4" placeholder="0 5.0&#10;10 4.9"
+            data-readings></textarea>
+        <label for="file">Or a CSV file: t_s and psi, kpa or inhg</label>
+        <input class="form-control" type="file" id="file" name="file" accept=".csv,text/csv,text/plain">
+    </details>
+    <details>
+        <summary>Rig <b>{{ $work->form->volume }} ml</b><span>limit {{ $work->form->limit }} cc/min,
+                {{ $work->form->limitNote }}</span></summary>
+        <div class="dj-grid">
+            <div class="dj-field"><label for="method">Method</label><select class="form-select" id="method"
+                    name="method">
+                    <option value="pressure" @selected($work->form->method === 'pressure')>Pressure</option>
+                    <option value="vacuum" @selected($work->form->method === 'vacuum')>Vacuum</option>
+                </select></div>
+            <div class="dj-field"><label for="unit">Gauge in</label><select class="form-select" id="unit"
+                    name="unit">
+                    <option value="psi" @selected($work->reading->unit === 'psi')>psi</option>
+                    <option value="kpa">kPa</option>
+                    <option value="inhg" @selected($work->reading->unit === 'inHg')>inHg</option>
+                </select></div>
+            <x-forms.field name="volume_ml" label="Rig volume, ml" :value="$work->form->volume" inputmode="decimal" required />
+            <x-forms.field name="volume_u_percent" label="Volume known to, %" :value="$work->form->volumeKnownTo"
+                inputmode="decimal" />
+            <x-forms.field name="limit_ml_min" label="Limit, cc/min" :value="$work->form->limit" inputmode="decimal"
+                required />
+            <x-forms.field name="step" label="Gauge step" value="" inputmode="decimal"
+                hint="Empty: found from the readings" />
+            <x-forms.field name="drift_k" label="Room drift, K" value="" inputmode="decimal" />
+        </div>
+        <fieldset class="dj-choice">
+            <legend>Measure the rig instead</legend>
+            <x-forms.field name="reference_ml" label="Reference volume, ml" value="" inputmode="decimal"
+                hint="Known, at atmosphere" />
+            <x-forms.field name="rig_before" label="Gauge before opening to it" value=""
+                inputmode="decimal" />
+            <x-forms.field name="rig_after" label="Gauge after" value="" inputmode="decimal"
+                hint="10 ml, 10 to 6.5 psi: 18.57 ml" />
+        </fieldset>
+    </details>
+    <label class="dj-check"><input type="checkbox" name="wetted" value="1" @checked($work->form->suggestWet)>
+        Needle wetted with a drop of fuel</label>
+    <button type="submit" class="btn btn-secondary">Judge these readings</button>
+</x-forms.entry>
+<x-forms.entry :form="$page->form" kind="thing_touched" id="needle-form" class="dj-needleform"><input type="hidden"
+        name="thing" value="needle_seat"><button type="submit" class="btn btn-secondary">New needle
+        fitted</button></x-forms.entry>

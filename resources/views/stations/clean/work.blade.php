@@ -1,0 +1,19 @@
+<section class="dj-bay bay-work dj-cleanbay" aria-labelledby="h-clean">
+    <header class="bay-h">
+        <h2 id="h-clean">Clean and look</h2><span class="cnt">{{ $work->count }}</span>
+    </header>
+    @if ($work->open)
+        @include('stations.clean.lens')
+    @else
+        <p class="dj-story"><b>{{ $work->parts ? 'All looked at.' : 'Nothing to look at.' }}</b>
+            {{ $work->parts ? 'Any of them can be judged again.' : 'It was not taken apart.' }}</p>
+    @endif
+    @include('stations.clean.clocks')
+    <h3 class="dj-sub">Parts</h3>
+    <x-sheet.looks :rows="$work->parts" />
+    @if ($work->passages)
+        <h3 class="dj-sub">Passage map</h3>
+        <x-sheet.looks :rows="$work->passages" />
+    @endif
+    @include('stations.clean.parts')
+</section>

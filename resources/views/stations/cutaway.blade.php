@@ -1,1 +1,0 @@
-<x-sheet.cutaway :state="$page->cutaway" />

@@ -1,0 +1,28 @@
+<section class="dj-bay bay-work dj-triage" aria-labelledby="h-intake">
+    <header class="bay-h">
+        <h2 id="h-intake">What is likely</h2><span class="cnt">{{ $work->kind }}</span>
+    </header>
+    @if ($work->hasComplaint && !$page->job->isClosed)
+        @include('stations.intake.check')
+        @include('stations.intake.suspects')
+        @include('stations.intake.flows')
+        @include('stations.intake.estimate')
+    @endif
+    @include('stations.intake.ticks')
+    @include('stations.intake.said')
+    @include('stations.photos')
+    @if ($work->fuelWarning)
+        <p class="dj-clear"><x-icons.drop class="is-warn" /><span>{{ $work->fuelWarning }}</span></p>
+    @endif
+    <details class="dj-more" @if (!$work->hasComplaint) open @endif>
+        <summary>Machine and storage, as taken in</summary>
+        <x-forms.entry :form="$page->form" kind="intake_taken" id="work-form" class="dj-form">
+            <input type="hidden" name="supersedes" value="{{ $work->supersedes }}">
+            <div class="dj-field"><label for="f-complaint">Complaint</label>
+                <textarea class="form-control" id="f-complaint" name="complaint" rows="2" maxlength="600" required>{{ $work->values['complaint'] }}</textarea>
+            </div>
+            <x-forms.intake-fields :values="$work->values" :variants="$work->variants" />
+            <button type="submit" class="btn btn-secondary">Log the correction</button>
+        </x-forms.entry>
+    </details>
+</section>

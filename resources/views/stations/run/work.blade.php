@@ -1,0 +1,57 @@
+<x-forms.entry :form="$page->form" kind="screw_set" :id="$work->isSpeedSelected ? 'mixture-form' : 'work-form'"
+    @class(['dj-bay dj-dialbay', 'is-sel' => !$work->isSpeedSelected])>
+    <input type="hidden" name="adjuster" value="{{ $work->dial->screw->key }}"><input type="hidden" name="station"
+        value="run">
+    <x-instruments.dial :dial="$work->dial" form="work-form"><x-forms.leave :dial="$work->dial" /></x-instruments.dial>
+</x-forms.entry>
+<x-forms.entry :form="$page->form" kind="screw_set" :id="$work->isSpeedSelected ? 'work-form' : 'speed-form'"
+    @class(['dj-bay dj-dialbay', 'is-sel' => $work->isSpeedSelected])>
+    <input type="hidden" name="adjuster" value="{{ $work->speedDial->screw->key }}"><input type="hidden"
+        name="station" value="run">
+    <x-instruments.dial :dial="$work->speedDial" form="speed-form"><x-forms.leave :dial="$work->speedDial" /></x-instruments.dial>
+</x-forms.entry>
+<section class="dj-bay bay-tach" aria-label="Tachometer">
+    <nav class="dj-tests" aria-label="Screws">
+        @foreach ($work->tabs as $tab)
+            <a href="{{ $tab['href'] }}"
+                @if ($tab['selected']) aria-current="true" @endif><b>{{ $tab['name'] }}</b><small>{{ $tab['note'] }}</small></a>
+        @endforeach
+    </nav>
+    <div class="tachb">
+        <div class="rpm"><output>{{ $work->last->rpm }}</output><span>rpm</span></div>
+        <p class="steady">{{ $work->last->about }}</p><x-charts.tach :tach="$work->tach" />
+    </div>
+    <x-forms.entry :form="$page->form" kind="speed_read" id="read-form" class="tachk">
+        <input type="hidden" name="adjuster" value="{{ $work->dial->screw->key }}"><input type="hidden"
+            name="screw" value="{{ $work->dial->screw->key }}">
+        <label for="read-turns" class="visually-hidden">Turns out</label><input class="form-control" id="read-turns"
+            name="turns" value="{{ $work->dial->turns->text }}" data-mirror="{{ $work->dial->screw->key }}"
+            autocomplete="off">
+        <label for="rpm" class="visually-hidden">Speed in rpm</label><input class="form-control" id="rpm"
+            name="rpm" inputmode="numeric" placeholder="rpm" autocomplete="off" required data-rpm>
+        <button class="btn btn-secondary" type="submit">Log <kbd class="dj-kbd">Enter</kbd></button>
+    </x-forms.entry>
+</section>
+<section class="dj-bay bay-mix" aria-labelledby="h-mix">
+    <header class="mix-h">
+        <h2 id="h-mix">{{ $work->chartTitle }}</h2>
+        @if ($work->chart)
+            <x-charts.points :columns="['Turns', 'rpm']" :rows="$work->chart->table" />
+        @endif
+        <x-forms.entry :form="$page->form" kind="school_chosen" id="school-form" class="dj-school"><input
+                type="hidden" name="adjuster" value="{{ $work->dial->screw->key }}"><input type="hidden"
+                name="screw" value="{{ $work->dial->screw->key }}">
+            @foreach ($work->schools as $school)
+                <button type="submit" name="school" value="{{ $school['value'] }}"
+                    aria-pressed="{{ $school['selected'] ? 'true' : 'false' }}"
+                    title="{{ $school['why'] }}">{{ $school['name'] }}</button>
+            @endforeach
+        </x-forms.entry>
+    </header>
+    @if ($work->chart)
+        <div class="dj-wide" tabindex="0" role="region" aria-label="Mixture run chart"><x-charts.mixture
+                :chart="$work->chart" :out-is-richer="$work->outIsRicher" /></div>
+    @else
+        <p class="dj-story"><b>No reading yet.</b> {{ $work->advice }}</p>
+    @endif
+</section>

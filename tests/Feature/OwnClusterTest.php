@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\DB;
+use Tests\OwnCluster;
+
+it('runs in the cluster that bin/test started and in no other', function (): void {
+    $ours = (string) DB::scalar('show data_directory');
+
+    OwnCluster::refuse($ours);
+    foreach (['/var/lib/postgresql/15/main', "{$ours}-of-someone-else", dirname($ours), ''] as $another) {
+        expect(fn () => OwnCluster::refuse($another))->toThrow(RuntimeException::class, 'bin/test');
+    }
+});

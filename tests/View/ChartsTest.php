@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+use App\View\Charts\DialFace;
+use App\View\Charts\Gauge;
+use App\View\Charts\MixtureChart;
+use App\View\Charts\StripChart;
+use App\View\Charts\TachBar;
+use DustyJet\Carburetor\Sense;
+use DustyJet\HoldTest\LeakShape;
+use DustyJet\HoldTest\Rig;
+use DustyJet\HoldTest\ScriptedLeak;
+use DustyJet\Mixture\MixtureReading;
+use DustyJet\Quantity\Flow;
+use DustyJet\Quantity\PressureUnit;
+use DustyJet\Quantity\RotationalSpeed;
+use DustyJet\Quantity\Turns;
+use DustyJet\Quantity\Volume;
+use DustyJet\Worksheet\BenchTest\Holds;
+use DustyJet\Worksheet\Run\RunSoFar;
+use DustyJet\Worksheet\Screws\AdjusterState;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Worksheet\Bench;
+
+/** @param  array<array-key, float>  $run turns => rpm */
+function adjuster(string $found = '1 3/4', Sense $sense = Sense::Fuel, array $run = []): AdjusterState
+{
+    $adjuster = (new Bench)->family->adjusters['idle_mixture']->metering($sense);
+    $readings = array_map(
+        fn (string|int $turns, float $rpm): MixtureReading => new MixtureReading(
+            Turns::parse((string) $turns),
+            RotationalSpeed::ofRpm($rpm),
+        ),
+        array_keys($run),
+        $run,
+    );
+
+    $read = static fn (AdjusterState $s, MixtureReading $r): AdjusterState => $s->read($r);
+
+    return array_reduce($readings, $read, AdjusterState::untouched($adjuster)->found(Turns::parse($found)));
+}
+
+it('turns the slot the true way: out is counter-clockwise', function (string $turns, float $degrees): void {
+    expect(DialFace::of(adjuster(), Turns::parse($turns))->turns->slotDegrees)->toBe($degrees);
+})->with([['1/4', -90.0], ['1 1/2', -180.0], ['2', 0.0], ['3/4', -270.0]]);
+
+it('fills one ring for each whole turn', function (): void {
+    $face = DialFace::of(adjuster(), Turns::parse('1 1/4'));
+
+    expect($face->rings[0]['full'])
+        ->toBeTrue()
+        ->and($face->rings[1]['full'])
+        ->toBeFalse()
+        ->and($face->rings[1]['path'])
+        ->toStartWith('M140 32');
+    // A quarter turn out ends left of the centre, a quarter of the way round counter-clockwise.
+    preg_match('/ ([\d.]+) ([\d.]+)$/', $face->rings[1]['path'], $end);
+    expect((float) $end[1])->toEqualWithDelta(42.0, 0.1)->and((float) $end[2])->toEqualWithDelta(130.0, 0.1);
+});
+
+it('has a ring for every value it must show', function (string $found, int $rings): void {
+    expect(DialFace::of(adjuster($found), Turns::parse('1'))->rings)->toHaveCount($rings);
+})->with([['1 3/4', 2], ['3 1/2', 4], ['5 3/4', 6], ['12', 6]]);
+
+it('says the dial in a sentence, and which way is richer', function (): void {
+    $fuel = DialFace::of(adjuster(), Turns::parse('1 1/2'));
+    $air = DialFace::of(adjuster(sense: Sense::Air), Turns::parse('1 1/2'));
+
+    expect($fuel->valueText)
+        ->toBe('1 1/2 turns out, found 1 3/4, book 1 1/2')
+        ->and($fuel->out->word)
+        ->toBe('richer')
+        ->and($fuel->out->class)
+        ->toBe('rich')
+        ->and($air->out->word)
+        ->toBe('leaner')
+        ->and($air->out->class)
+        ->toBe('lean');
+});
+
+it('points the gauge over 270 degrees', function (float $psi, float $degrees): void {
+    expect(Gauge::showing(PressureUnit::Psi, $psi, null, 5.0, 8.0)->pointerDegrees)->toBe($degrees);
+})->with([[0.0, -135.0], [5.0, 0.0], [10.0, 135.0], [99.0, 135.0], [-3.0, -135.0]]);
+
+it('says the gauge in a sentence', function (): void {
+    expect(Gauge::showing(PressureUnit::Psi, 4.018, 5.0, 5.0, 8.0)->label)
+        ->toBe('Pressure gauge, 4.02 psi, target 5 psi, danger above 8 psi')
+        ->and(Gauge::showing(PressureUnit::InchOfMercury, 15.0, null, 15.0, null)->label)
+        ->toBe('Vacuum gauge, 15.00 inHg, target 15 inHg');
+});
+
+it('keeps every point of a strip chart on the paper', function (float $flow, bool $narrow): void {
+    $bench = (new Bench)->hold($flow);
+    $hold = $bench->sheet()->of(Holds::class)->latest();
+    $leak = new ScriptedLeak(
+        new Rig(Volume::ofMillilitres(18.0)),
+        LeakShape::Linear,
+        Flow::ofMillilitresPerMinute($flow),
+        noisePsi: 0.008,
+        stepPsi: 0.02,
+    );
+    $trace = $leak->trace(range(0, 90, 2), new Randomizer(new Mt19937(9)));
+    $chart = $narrow ? StripChart::both($hold, $trace)['narrow'] : StripChart::wide($hold, $trace);
+
+    expect($chart->points)
+        ->toHaveCount(46)
+        ->and($chart->label)
+        ->toContain('falling to')
+        ->and($chart->table)
+        ->toHaveCount(46);
+    foreach ($chart->points as $point) {
+        expect($point['x'])
+            ->toBeGreaterThanOrEqual(30.0)
+            ->toBeLessThanOrEqual($chart->paper->right())
+            ->and($point['y'])
+            ->toBeGreaterThanOrEqual(0.0)
+            ->toBeLessThanOrEqual((float) $chart->paper->height);
+    }
+    foreach ($chart->levels as $level) {
+        expect($level['y'])->toBeLessThanOrEqual($chart->paper->bottom() + 0.1);
+    }
+})
+    ->with([0.0, 0.5, 4.0])
+    ->with([false, true]);
+
+it('draws lean on the left, whichever way the screw turns', function (Sense $sense): void {
+    $run = ['1' => 1500.0, '1 1/4' => 1650.0, '1 1/2' => 1720.0, '1 3/4' => 1690.0, '2' => 1600.0];
+    $state = adjuster(sense: $sense, run: $run);
+    $chart = MixtureChart::of($state, RunSoFar::judged($state), [1700.0, 1850.0]);
+
+    // With a fuel screw more turns are richer and lie right; with an air screw they lie left.
+    expect($chart->points[0]['x'] < $chart->points[4]['x'])
+        ->toBe($sense === Sense::Fuel)
+        ->and($chart->leanEdge === null || $chart->richEdge === null || $chart->leanEdge < $chart->richEdge)
+        ->toBeTrue()
+        ->and($chart->peak?->text)
+        ->toStartWith('fastest')
+        ->and($chart->points[4]['now'])
+        ->toBeTrue();
+})->with([Sense::Fuel, Sense::Air]);
+
+it('draws a run of one reading', function (): void {
+    $state = adjuster(run: ['1 1/2' => 1700.0]);
+    $chart = MixtureChart::of($state, RunSoFar::judged($state), [1700.0, 1850.0]);
+
+    expect($chart->curve)->toBe('')->and($chart->marks->nextText)->toStartWith('next');
+});
+
+it('keeps the tachometer band on its bar', function (?float $rpm): void {
+    $bar = TachBar::of($rpm, [1700.0, 1850.0]);
+
+    expect($bar->bandX)
+        ->toBeGreaterThanOrEqual(20.0)
+        ->and($bar->bandX + $bar->bandWidth)
+        ->toBeLessThanOrEqual(296.0)
+        ->and($bar->pointer === null || ($bar->pointer >= 20.0 && $bar->pointer <= 296.0))
+        ->toBeTrue();
+})->with([null, 900.0, 1780.0, 4200.0]);

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+use App\View\Sheet\Fitting;
+use App\View\Sheet\NextMove;
+use DustyJet\Carburetor\Station;
+use DustyJet\Worksheet\EntryKind;
+use Tests\Core\Worksheet\Bench;
+use Tests\View\Sheets;
+
+it('submits the work on its own station and goes there from another', function (): void {
+    $here = NextMove::all(Sheets::seen(new Bench, Station::AsFound))[0];
+    $elsewhere = NextMove::all(Sheets::seen(new Bench, Station::Run))[0];
+
+    expect($here->form)
+        ->toBe('work-form')
+        ->and($here->label)
+        ->toBe('Counted, log it')
+        ->and($elsewhere->form)
+        ->toBeNull()
+        ->and($elsewhere->label)
+        ->toBe('Go to As found')
+        ->and($elsewhere->href)
+        ->toEndWith('/as-found?screw=idle_mixture');
+});
+
+it('names a form that the station really prints', function (callable $reach, Station $station, string $form): void {
+    $bench = new Bench;
+    $reach($bench);
+    $move = NextMove::all(Sheets::seen($bench, $station))[0];
+
+    expect($move->form)->toBe($form);
+})->with([
+    'strip' => [
+        fn (Bench $b) => $b->count('idle_mixture', '1')->count('idle_speed', '1'),
+        Station::Strip,
+        'off-air_cleaner',
+    ],
+    'bench test' => [
+        fn (Bench $b) => $b->count('idle_mixture', '1')->count('idle_speed', '1')->all(Station::Strip),
+        Station::BenchTest,
+        'hold-form',
+    ],
+    'a new needle' => [
+        fn (Bench $b) => $b
+            ->count('idle_mixture', '1')
+            ->count('idle_speed', '1')
+            ->all(Station::Strip)
+            ->hold(4.0, wetted: true),
+        Station::BenchTest,
+        'needle-form',
+    ],
+    'set' => [
+        fn (Bench $b) => $b
+            ->count('idle_mixture', '1')
+            ->count('idle_speed', '1')
+            ->all(Station::Strip)
+            ->all(Station::Clean)
+            ->all(Station::Build)
+            ->hold(),
+        Station::Set,
+        'work-form',
+    ],
+    'run' => [
+        fn (Bench $b) => $b
+            ->count('idle_mixture', '1')
+            ->count('idle_speed', '1')
+            ->all(Station::Strip)
+            ->all(Station::Clean)
+            ->all(Station::Build)
+            ->hold()
+            ->set('idle_mixture', '1 1/2')
+            ->set('idle_speed', '1'),
+        Station::Run,
+        'read-form',
+    ],
+    'hand back' => [fn (Bench $b) => $b->worked(), Station::HandBack, 'handback-form'],
+]);
+
+it('draws the fuel line as far as the work has come', function (): void {
+    $bench = (new Bench)->count('idle_mixture', '1')->count('idle_speed', '1');
+    $line = Fitting::line(Sheets::seen($bench, Station::Strip));
+
+    expect(array_column($line, 'state'))
+        ->toBe(['done', 'done', 'here', 'todo', 'todo', 'todo', 'todo', 'todo', 'todo'])
+        ->and(array_column($line, 'hose'))
+        ->toBe(['wet', 'wet', 'half', 'dry', 'dry', 'dry', 'dry', 'dry', 'dry'])
+        ->and($line[2]->label)
+        ->toBe('3 Strip: open now, 15 min')
+        ->and($line[0]->label)
+        ->toStartWith('1 Intake: done, ');
+});
+
+it('shows a station that must be re-checked, with how many', function (): void {
+    $bench = (new Bench)->hold()->add(EntryKind::ThingTouched, ['thing' => 'needle_seat']);
+    $line = Fitting::line(Sheets::seen($bench, Station::AsFound));
+
+    expect($line[3]->state)
+        ->toBe('stale')
+        ->and($line[3]->note)
+        ->toBe('re-check 1')
+        ->and($line[3]->label)
+        ->toBe('4 Bench test: must be re-checked, re-check 1');
+});
+
+it('counts a station that was begun', function (): void {
+    $bench = (new Bench)->off('air_cleaner', 'throttle_bracket');
+    $line = Fitting::line(Sheets::seen($bench, Station::Intake));
+
+    expect($line[2]->note)->toBe('2 of 24')->and($line[2]->label)->toBe('3 Strip: begun, 2 of 24');
+});
+
+it('says of a station that it has nothing to do', function (): void {
+    $line = Fitting::line(Sheets::seen(new Bench('pulse_pump'), Station::Strip));
+
+    expect($line[1]->note)->toBe('nothing here')->and($line[1]->state)->toBe('done');
+});
