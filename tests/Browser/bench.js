@@ -48,7 +48,7 @@ const whileBrass = async (page, label, press, before = async () => {}) => {
     await page.waitForFunction(
       (text) => document.querySelector(".bay-work .cnt")?.textContent !== text,
       was,
-      { timeout: 5000 },
+      { timeout: 20_000 },
     );
   }
 };

@@ -24,17 +24,31 @@ final class Trial
     {
         $this->file = (string) tempnam(sys_get_temp_dir(), 'mutant');
         file_put_contents($this->file, $mutant->code);
-        $words = [PHP_BINARY, '-d', 'memory_limit=1G', '-d', "auto_prepend_file={$root}/tests/Mutation/prepend.php"];
+        $words = [PHP_BINARY, '-d', 'memory_limit=1G'];
         $nowhere = [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']];
         $process = proc_open(
             ['setsid', ...$words, "{$root}/vendor/bin/pest", '--bail', '--compact', ...$tests],
             $nowhere,
             $pipes,
             $root,
-            [...getenv(), 'MUTANT' => $this->file, 'SEED' => self::SEED],
+            [...getenv(), ...self::prepended($root), 'MUTANT' => $this->file, 'SEED' => self::SEED],
         );
         $this->process = is_resource($process) ? $process : throw new \RuntimeException('No process could be started.');
         $this->started = microtime(true);
+    }
+
+    /**
+     * A test may start the command line in a process of its own: every PHP under it reads prepend.php first.
+     *
+     * @return array{PHP_INI_SCAN_DIR: string} environment of a test run
+     */
+    public static function prepended(string $root): array
+    {
+        $folder = sys_get_temp_dir().'/prepended-'.getmypid();
+        @mkdir($folder);
+        file_put_contents("{$folder}/prepend.ini", "auto_prepend_file={$root}/tests/Mutation/prepend.php\n");
+
+        return ['PHP_INI_SCAN_DIR' => ":{$folder}"];
     }
 
     /** Null while it runs; a run that never ends has been noticed. */

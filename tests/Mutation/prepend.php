@@ -16,6 +16,6 @@ if ($mutant !== false) {
 $list = getenv('READ_LIST');
 if ($list !== false) {
     register_shutdown_function(static function () use ($list): void {
-        file_put_contents($list, implode("\n", get_included_files()));
+        file_put_contents($list, implode("\n", get_included_files())."\n", FILE_APPEND);
     });
 }

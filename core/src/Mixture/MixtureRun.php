@@ -260,8 +260,7 @@ final readonly class MixtureRun
         if ($lean === null) {
             return $this->atPeak($curve, $turns);
         }
-        $answer
-            = $rich === null ? $lean + ($this->outIsRicher ? 1.0 : -1.0) * $this->cardOffsetTurns : 0.5 * ($lean + $rich);
+        $answer = $rich === null ? $this->offFromLean($lean) : 0.5 * ($lean + $rich);
         $spread = $curve->edgeSpread(self::EDGE_SHARE, $below, $above);
         $reason = match (true) {
             2.0 * $spread <= 2.0 * self::EIGHTH => NextReason::WithinEighth,
@@ -271,6 +270,14 @@ final readonly class MixtureRun
         };
 
         return $this->answer($curve, $answer, $reason, $turns, $lean, $rich, $rich === null);
+    }
+
+    /** The card's offset rich of the lean edge, within the screw's travel. */
+    private function offFromLean(float $lean): float
+    {
+        $answer = $lean + ($this->outIsRicher ? 1.0 : -1.0) * $this->cardOffsetTurns;
+
+        return max(self::EIGHTH, min($this->travelTurns, $answer));
     }
 
     /** @param  list<float>  $turns */

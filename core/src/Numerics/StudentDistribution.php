@@ -8,7 +8,7 @@ namespace DustyJet\Numerics;
  * Two-sided 95 % points of Student's t.
  *
  * Exact for 1 and 2 degrees of freedom; tabulated to 10 (NIST/SEMATECH e-Handbook 1.3.6.7.2); beyond that the
- * Cornish-Fisher expansion of Abramowitz and Stegun 26.7.5, good to 1e-4 there.
+ * Cornish-Fisher expansion of Abramowitz and Stegun 26.7.5, good to 1.2e-4 there.
  *
  * @internal
  */

@@ -58,3 +58,56 @@ it('recovers a cubic exactly', function (): void {
         1e-9,
     );
 });
+
+it('gives the density as tabulated (Abramowitz and Stegun table 26.1)', function (float $x, float $density): void {
+    expect(NormalDistribution::density($x))->toEqualWithDelta($density, 1e-15);
+})->with([
+    [0.0, 0.398942280401433], [1.0, 0.241970724519143], [-2.0, 0.053990966513188], [3.0, 0.004431848411938],
+]);
+
+it('gives an interval the same in both ways, wherever it lies', function (float $a, float $b, float $probability): void {
+    [$likely, $densityA, $densityB] = NormalDistribution::interval($a, $b);
+
+    // scipy.stats.norm: cdf(b) - cdf(a), or sf(a) - sf(b) in the upper tail.
+    expect(abs($likely / $probability - 1.0))->toBeLessThan(1e-9)
+        ->and(abs(NormalDistribution::between($a, $b) / $probability - 1.0))->toBeLessThan(1e-9)
+        ->and($densityA)->toEqualWithDelta(NormalDistribution::density($a), 1e-16)
+        ->and($densityB)->toEqualWithDelta(NormalDistribution::density($b), 1e-16);
+})->with([
+    'across the middle' => [-0.3, 0.5, 0.30937388346296574],
+    'one side, near' => [0.2, 0.6, 0.14648717281082335],
+    'the other side, near' => [-0.6, -0.2, 0.14648717281082335],
+    'middle reach' => [1.0, 3.0, 0.1573053558998269],
+    'its mirror' => [-3.0, -1.0, 0.1573053558998269],
+    'far' => [6.0, 7.0, 9.853078324938088e-10],
+    'its far mirror' => [-7.0, -6.0, 9.853078324938088e-10],
+    'from far to far' => [-6.0, 6.0, 0.9999999980268246],
+]);
+
+it('gives Student points far out to a part in ten thousand (scipy.stats.t.ppf 0.975)', function (int $freedom, float $t): void {
+    expect(StudentDistribution::twoSided95($freedom))->toEqualWithDelta($t, 1.2e-4);
+})->with([
+    [11, 2.2009852], [13, 2.1603687], [16, 2.1199053], [20, 2.0859634], [25, 2.0595386], [40, 2.0210754],
+    [60, 2.0002978], [120, 1.9799304], [1000, 1.9623391],
+]);
+
+it('takes no fewer than one degree of freedom', function (): void {
+    expect(StudentDistribution::twoSided95(0))->toBe(12.7062);
+});
+
+it('gives the variance of a sum of coefficients', function (): void {
+    // A straight line through x = -1, 0, 1: var(c0) = 1/3, var(c1) = 1/2, no covariance (any textbook).
+    $line = WeightedPolynomial::through([-1.0, 0.0, 1.0], [0.0, 1.0, 2.0], [1.0, 1.0, 1.0], 1);
+    expect($line?->varianceOf([1.0, 0.0]))->toEqualWithDelta(1.0 / 3.0, 1e-12)
+        ->and($line?->varianceOf([0.0, 1.0]))->toEqualWithDelta(0.5, 1e-12)
+        ->and($line?->varianceOf([1.0, 2.0]))->toEqualWithDelta(1.0 / 3.0 + 2.0, 1e-12)
+        ->and($line?->degree())->toBe(1)
+        ->and($line?->at(0.5))->toEqualWithDelta(1.5, 1e-12);
+});
+
+it('weighs readings', function (): void {
+    // A mean, three to one.
+    $mean = WeightedPolynomial::through([0.0, 0.0], [1.0, 5.0], [3.0, 1.0], 0);
+    expect($mean?->coefficients)->toEqualWithDelta([2.0], 1e-12)
+        ->and($mean?->covariance)->toEqualWithDelta([[0.25]], 1e-12);
+});

@@ -122,6 +122,21 @@ it('leans on a prior where the readings say nothing', function (): void {
     expect($fitter->fit()->parameters[1])->toEqualWithDelta(0.7, 1e-3);
 });
 
+it('weighs a prior against the readings by their precisions', function (): void {
+    $fitter = new CurveFitter(
+        new Line,
+        new Observations([0.0, 0.0, 0.0, 0.0], [1.0, 1.1, 0.9, 1.0], array_fill(0, 4, 1.0), 0.0, false),
+        [new Parameter(0.0, priorMean: 2.0, priorSd: 0.1), new Parameter(0.0, 0.0, 0.0)],
+        new Parameter(log(0.2), log(0.2), log(0.2)),
+        1e-13,
+    );
+    $fit = $fitter->fit();
+
+    // Four readings of noise 0.2 are worth 100, the prior of 0.1 is worth 100 too: half way between 1 and 2.
+    expect($fit->parameters[0])->toEqualWithDelta(1.5, 1e-6)
+        ->and($fit->logPosterior - $fit->logLikelihood)->toEqualWithDelta(-0.5 * (0.5 / 0.1) ** 2, 1e-6);
+});
+
 it('counts parameters in its criterion', function (): void {
     $fit = new Fit([1.0], 0.0, -10.0, -10.0);
 
