@@ -85,7 +85,7 @@ start_postgres() {
   fi
   port_is_free "$port" || fail "Port $port is taken by another program; the database cannot start there. Stop it, or set DB_PORT."
   say "Starting the database on 127.0.0.1:$port"
-  local options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c shared_buffers=64MB"
+  local options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c shared_buffers=64MB -c timezone=UTC"
   as_postgres "$PG_BIN/pg_ctl" -D "$data" -w -t 30 -l "$data/server.log" -o "$options ${PG_OPTIONS_EXTRA:-}" start >/dev/null \
     || fail "The database did not start; see $data/server.log"
 }
@@ -130,7 +130,7 @@ stop_server() {
 optimize_application() {
   mkdir -p "$1" && chmod 700 "$1"
   export APP_CONFIG_CACHE=$1/config.php APP_ROUTES_CACHE=$1/routes.php APP_EVENTS_CACHE=$1/events.php
-  export VIEW_CHECK_TIMESTAMPS=false
+  export VIEW_CHECK_TIMESTAMPS=false DB_PERSISTENT=true DB_KEEPS_UTC=true
   rm -f "$1"/*.php
   php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan event:cache --quiet && php artisan view:cache --quiet
   SESSION_DRIVER=array php bin/warm

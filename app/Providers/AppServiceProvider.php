@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\Sessions\FileSession;
 use App\Knowledge\CompiledKnowledge;
 use App\Knowledge\Diagnoses;
 use App\Models\Job;
@@ -20,11 +21,13 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
@@ -53,6 +56,11 @@ final class AppServiceProvider extends ServiceProvider
         Blade::anonymousComponentPath(resource_path('drawings'));
         View::addNamespace('drawings', resource_path('drawings'));
         Model::shouldBeStrict(config('app.env') !== 'production');
+        Session::extend('file', static fn (Application $app): FileSession => new FileSession(
+            $app->make(Filesystem::class),
+            config()->string('session.files'),
+            config()->integer('session.lifetime'),
+        ));
         Gate::policy(Job::class, JobPolicy::class);
         RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS_A_MINUTE)
             ->by($request->ip().'|'.mb_strtolower($request->string('name')->toString()))
