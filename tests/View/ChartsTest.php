@@ -11,6 +11,7 @@ use DustyJet\Carburetor\Sense;
 use DustyJet\HoldTest\LeakShape;
 use DustyJet\HoldTest\Rig;
 use DustyJet\HoldTest\ScriptedLeak;
+use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Mixture\MixtureReading;
 use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\PressureUnit;
@@ -128,7 +129,7 @@ it('keeps every point of a strip chart on the paper', function (float $flow, boo
 it('draws lean on the left, whichever way the screw turns', function (Sense $sense): void {
     $run = ['1' => 1500.0, '1 1/4' => 1650.0, '1 1/2' => 1720.0, '1 3/4' => 1690.0, '2' => 1600.0];
     $state = adjuster(sense: $sense, run: $run);
-    $chart = MixtureChart::of($state, RunSoFar::judged($state), [1700.0, 1850.0]);
+    $chart = MixtureChart::of($state, RunSoFar::judged($state, FamilyFiles::shipped()->of('float_pilot_jet')->card), [1700.0, 1850.0]);
 
     // With a fuel screw more turns are richer and lie right; with an air screw they lie left.
     expect($chart->points[0]['x'] < $chart->points[4]['x'])
@@ -143,7 +144,7 @@ it('draws lean on the left, whichever way the screw turns', function (Sense $sen
 
 it('draws a run of one reading', function (): void {
     $state = adjuster(run: ['1 1/2' => 1700.0]);
-    $chart = MixtureChart::of($state, RunSoFar::judged($state), [1700.0, 1850.0]);
+    $chart = MixtureChart::of($state, RunSoFar::judged($state, FamilyFiles::shipped()->of('float_pilot_jet')->card), [1700.0, 1850.0]);
 
     expect($chart->curve)->toBe('')->and($chart->marks->nextText)->toStartWith('next');
 });

@@ -6,7 +6,6 @@ namespace App\View\Charts;
 
 use App\View\Numbers;
 use DustyJet\Mixture\MixtureResult;
-use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Screws\AdjusterState;
 
 /** Settings marked on a mixture run: the next one, the book, as found. */
@@ -27,7 +26,7 @@ final readonly class MixtureMarks
 
         return new self(
             $x->inside($next),
-            $next === null ? '' : $does.Numbers::turns(Turns::nearestEighthTo($next)),
+            $next === null ? '' : $does.Numbers::turns($state->adjuster->book->step->nearestStepTo($next)),
             $x->inside($state->adjuster->book->turns->inTurns()),
             $x->inside($state->found?->inTurns()),
         );

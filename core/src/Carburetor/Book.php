@@ -12,13 +12,15 @@ final readonly class Book
 {
     /**
      * @param  Turns  $turns out from lightly seated, to start from
-     * @param  Turns  $offset how far rich of the lean edge to leave it where there is no rich edge
+     * @param  Turns  $offset how far rich of the lean edge to leave it where there is no rich edge, or rich of the fastest
+     * @param  Turns  $step the finest it is set
      */
     public function __construct(
         public Turns $turns,
         public string $provenance,
         public Turns $offset,
         public School $school,
+        public Turns $step,
     ) {
     }
 }

@@ -10,7 +10,7 @@ final class Usage extends \InvalidArgumentException implements Rejected
 {
     public const TEXT = 'usage: jet turns TEXT [--json]'
         .' | jet hold FILE.csv --volume-ml N --limit-ml-min N [--resolution-psi N] [--json]'
-        .' | jet mixture FILE.csv --school peak|midpoint [--json]'
+        .' | jet mixture FILE.csv --school peak|midpoint|rich_side [--json]'
         .' | jet diagnose CASE.json [--json]'
         .' | jet knowledge [--json]'
         .' | jet strip FAMILY [--variant V] [--json]';
@@ -39,7 +39,7 @@ final class Usage extends \InvalidArgumentException implements Rejected
 
     public static function badSchool(string $given): self
     {
-        return new self('--school must be peak or midpoint, "'.mb_substr(mb_scrub($given), 0, 40).'" was given.');
+        return new self('--school must be peak, midpoint or rich_side, "'.mb_substr(mb_scrub($given), 0, 40).'" was given.');
     }
 
     public static function unreadable(string $file): self

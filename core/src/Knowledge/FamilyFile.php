@@ -268,6 +268,7 @@ final readonly class FamilyFile
                 $baseline->provenance(),
                 Turns::parse($a->textOrNull('card_offset_turns') ?? '0'),
                 School::from($a->textOrNull('school') ?? 'peak'),
+                Turns::parse($a->textOrNull('step_turns') ?? '1/8'),
             ),
             hint: $a->textOrNull('hint'),
         );

@@ -44,7 +44,12 @@ final readonly class MixtureRun
         float $travelTurns = 6.0,
         float $cardOffsetTurns = 0.5,
     ): MixtureResult {
-        return (new self($readings, $school, $outIsRicher, $travelTurns, $cardOffsetTurns))->result();
+        return $school === School::RichSide
+            ? RichSideRun::judge(
+                $readings,
+                new RichSide($outIsRicher, self::EIGHTH, $cardOffsetTurns, null, $travelTurns),
+            )
+            : (new self($readings, $school, $outIsRicher, $travelTurns, $cardOffsetTurns))->result();
     }
 
     /** @param  non-empty-list<MixtureReading>  $readings */

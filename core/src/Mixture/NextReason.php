@@ -14,6 +14,16 @@ enum NextReason: string
     case Narrow = 'narrow';
     case WithinEighth = 'within_eighth';
     case BelowNoise = 'below_noise';
+    case FromTheRichSide = 'from_the_rich_side';
+    case OverTheMaximum = 'over_the_maximum';
+    case LeanOfFastest = 'lean_of_fastest';
+    case RichOfFastest = 'rich_of_fastest';
+
+    /** Whether the throttle is to be let go before anything else. */
+    public function isStop(): bool
+    {
+        return $this === self::OverTheMaximum || $this === self::LeanOfFastest;
+    }
 
     public function sentence(): string
     {
@@ -25,6 +35,10 @@ enum NextReason: string
             self::Narrow => 'One more reading here narrows the answer most.',
             self::WithinEighth => 'The answer is known to within an eighth of a turn. A hand sets no finer.',
             self::BelowNoise => 'What is left to gain is less than the tachometer wavers. Do not chase the last one per cent.',
+            self::FromTheRichSide => 'Richer until it slows: the fastest must have a slower, richer neighbor.',
+            self::OverTheMaximum => 'Above the maker\'s no-load maximum. Let go of the throttle, turn it richer.',
+            self::LeanOfFastest => 'Leaner than the fastest: it seizes there. Let go of the throttle, turn it richer.',
+            self::RichOfFastest => 'Rich of the fastest, under the maximum: the fuel carries the oil.',
         };
     }
 }

@@ -59,6 +59,14 @@ final readonly class Turns
         return self::ofUnits((int) max(0, min(self::MOST_UNITS, round($turns * 8.0) * 6)));
     }
 
+    /** The nearest of its steps, as finely as that screw is set: lossy, for advice only. */
+    public function nearestStepTo(float $turns): self
+    {
+        $steps = round($turns * self::PER_TURN / max(1, $this->units));
+
+        return self::ofUnits((int) max(0, min(self::MOST_UNITS, $steps * $this->units)));
+    }
+
     /**
      * Reads `1 3/4`, `1¾`, `1.75`, `1,75`, `3.5 half turns`, `7 quarters`, `2 1/4 + 1/8`, `2 - 1/8`.
      *

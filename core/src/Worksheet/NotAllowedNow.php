@@ -36,6 +36,14 @@ final class NotAllowedNow extends \DomainException implements Rejected
         return new self('others_rest_on_it', "Something logged after it rests on it. Undo that first. {$why}");
     }
 
+    public static function notThatSchool(string $screw): self
+    {
+        return new self(
+            'not_that_school',
+            "{$screw} of a two-stroke is set from the rich side only: past its fastest it seizes.",
+        );
+    }
+
     public static function notScrap(): self
     {
         return new self('not_scrap', 'That part alone does not scrap the body. Order a new one instead.');

@@ -110,7 +110,7 @@ it('exits 2 with one clear line on bad input', function (array $arguments, strin
     'an option nobody knows' => [['hold', __FILE__, '--volume', '3'], 'Unknown option'],
     'an option without its value' => [['hold', __FILE__, '--volume-ml'], '--volume-ml'],
     'a file that is no trace' => [['hold', __FILE__, '--volume-ml', '18', '--limit-ml-min', '1'], 'Line 1'],
-    'a school that is none' => [['mixture', __FILE__, '--school', 'guess'], 'peak or midpoint'],
+    'a school that is none' => [['mixture', __FILE__, '--school', 'guess'], 'peak, midpoint or rich_side'],
 ]);
 
 it('diagnoses a case with every key present', function (): void {

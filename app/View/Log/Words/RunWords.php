@@ -8,6 +8,7 @@ use App\View\Log\Names;
 use App\View\Log\Phrase;
 use App\View\Log\RoomWords;
 use App\View\Numbers;
+use DustyJet\Mixture\School;
 use DustyJet\Worksheet\Run\SchoolChosen;
 use DustyJet\Worksheet\Run\SpeedRead;
 
@@ -17,12 +18,19 @@ final readonly class RunWords implements RoomWords
     {
         return [
             SchoolChosen::class => static fn (SchoolChosen $act, Names $names): Phrase => new Phrase(
-                "{$names->screw($act->adjuster)}: school of the {$act->name}",
+                "{$names->screw($act->adjuster)}: ".self::school($act->name),
             ),
             SpeedRead::class => static fn (SpeedRead $act, Names $names): Phrase => new Phrase(
                 $names->screw($act->adjuster).' '.Numbers::turns($act->turns).': ',
                 Numbers::rpm($act->speed->inRpm()).' rpm'.($act->mark === null ? '' : ", {$act->mark}"),
             ),
         ];
+    }
+
+    private static function school(string $name): string
+    {
+        $school = School::tryFrom($name);
+
+        return $school === School::RichSide ? 'from the rich side' : "school of the {$name}";
     }
 }

@@ -29,6 +29,7 @@ final readonly class RunWork implements StationWork
      * @param  list<array{key: string, name: string, note: string, href: string, selected: bool}>  $tabs
      * @param  list<array{value: string, name: string, why: string, selected: bool}>  $schools
      * @param  string  $suggested turns; empty when there is nothing to suggest
+     * @param  string|null  $stop why the throttle is to be let go now
      */
     private function __construct(
         public array $tabs,
@@ -43,6 +44,7 @@ final readonly class RunWork implements StationWork
         public array $schools,
         public string $suggested,
         public bool $outIsRicher,
+        public ?string $stop,
     ) {
     }
 
@@ -53,9 +55,9 @@ final readonly class RunWork implements StationWork
         $mixture = self::mixture($tabs->chosen, $screws);
         $adjuster = $mixture->adjuster;
         $speed = $screws->all['idle_speed'] ?? $tabs->chosen;
-        $result = $mixture->readings === [] ? null : RunSoFar::judged($mixture);
+        $result = $mixture->readings === [] ? null : RunSoFar::judged($mixture, $view->sheet->family->card);
         $band = self::band($mixture, $view->sheet->family->card);
-        $next = self::suggested($result);
+        $next = self::suggested($result, $adjuster->book->step);
         $title = (self::isAtTop($mixture) ? 'Full-throttle rpm' : 'Idle rpm').' by ';
 
         return new self(
@@ -68,9 +70,10 @@ final readonly class RunWork implements StationWork
             chart: $mixture->readings === [] ? null : MixtureChart::of($mixture, $result, $band),
             chartTitle: $title.InSentence::name($adjuster->name),
             advice: self::advice($result),
-            schools: self::schools($mixture->school),
+            schools: self::schools($mixture),
             suggested: $next === null ? '' : (string) $next,
             outIsRicher: $adjuster->sense->outIsRicher(),
+            stop: $result?->reason->isStop() === true ? $result->reason->sentence() : null,
         );
     }
 
@@ -101,25 +104,25 @@ final readonly class RunWork implements StationWork
     /** @return array{0: float, 1: float} rpm wanted */
     private static function band(AdjusterState $state, Card $card): array
     {
-        return (self::isAtTop($state) ? $card->topRpm : null) ?? $card->idleRpm ?? [0.0, 0.0];
+        return (self::isAtTop($state) ? $card->topRpm : $card->idleRpm) ?? [0.0, 0.0];
     }
 
     /** @return list<array{value: string, name: string, why: string, selected: bool}> */
-    private static function schools(School $chosen): array
+    private static function schools(AdjusterState $state): array
     {
         return array_map(static fn (School $s): array => [
             'value' => $s->value,
-            'name' => ucfirst($s->value),
+            'name' => $s->title(),
             'why' => $s->why(),
-            'selected' => $s === $chosen,
-        ], School::cases());
+            'selected' => $s === $state->school,
+        ], $state->adjuster->book->school->choices());
     }
 
-    private static function suggested(?MixtureResult $result): ?Turns
+    private static function suggested(?MixtureResult $result, Turns $step): ?Turns
     {
         $turns = $result === null ? null : $result->nextTurns ?? $result->recommendedTurns;
 
-        return $turns === null ? null : Turns::nearestEighthTo($turns);
+        return $turns === null ? null : $step->nearestStepTo($turns);
     }
 
     private static function advice(?MixtureResult $result): string

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace DustyJet\Worksheet\Run;
 
+use DustyJet\Carburetor\Card;
 use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Station;
-use DustyJet\Quantity\Turns;
+use DustyJet\Mixture\School;
 use DustyJet\Worksheet\Bay;
 use DustyJet\Worksheet\Bench;
 use DustyJet\Worksheet\Move;
@@ -34,7 +35,9 @@ final readonly class RunBay implements Bay
     {
         $open = array_filter($sheet->of(Screws::class)->all, static fn (AdjusterState $s): bool => $s->left === null);
 
-        return array_values(array_map(self::move(...), $open));
+        $card = $sheet->family->card;
+
+        return array_values(array_map(static fn (AdjusterState $s): Move => self::move($s, $card), $open));
     }
 
     public function gates(Worksheet $sheet): array
@@ -42,12 +45,12 @@ final readonly class RunBay implements Bay
         return $sheet->stations[Station::Run->value]->isDone() ? [] : ['The screws are not logged as left.'];
     }
 
-    private static function move(AdjusterState $state): Move
+    private static function move(AdjusterState $state, Card $card): Move
     {
         return match (true) {
             ! $state->adjuster->isMixture => self::idleSpeed($state),
             $state->readings === [] => self::firstReading($state),
-            default => self::nextReading($state),
+            default => self::nextReading($state, $card),
         };
     }
 
@@ -60,24 +63,27 @@ final readonly class RunBay implements Bay
 
     private static function firstReading(AdjusterState $state): Move
     {
-        $why = 'Two minutes warm, then the '.InSentence::name($state->adjuster->name).' from the lean side.';
+        $side = $state->school === School::RichSide ? 'rich' : 'lean';
+        $why = 'Two minutes warm, then the '.InSentence::name($state->adjuster->name)." from the {$side} side.";
         $do = "Warm it up, log rpm at {$state->current()}";
 
         return new Move(Station::Run, $do, $why, 4, 'read', $state->adjuster->key);
     }
 
-    private static function nextReading(AdjusterState $state): Move
+    private static function nextReading(AdjusterState $state, Card $card): Move
     {
-        $result = RunSoFar::judged($state);
+        $result = RunSoFar::judged($state, $card);
+        $step = $state->adjuster->book->step;
         $now = $state->current()?->inTurns();
         if ($result->done || $result->nextTurns === null) {
-            $answer = Turns::nearestEighthTo($result->recommendedTurns ?? $now ?? 1.0);
+            $answer = $step->nearestStepTo($result->recommendedTurns ?? $now ?? 1.0);
             $do = 'Leave the '.InSentence::name($state->adjuster->name)." at {$answer}";
 
             return new Move(Station::Run, $do, $result->reason->sentence(), 1, 'leave', $state->adjuster->key);
         }
-        $next = Turns::nearestEighthTo($result->nextTurns);
-        $do = 'Turn it '.($next->inTurns() > ($now ?? 0.0) ? 'out' : 'in')." to {$next}. Log the rpm.";
+        $next = $step->nearestStepTo($result->nextTurns);
+        $do = ($result->reason->isStop() ? 'Stop. Turn it ' : 'Turn it ')
+            .($next->inTurns() > ($now ?? 0.0) ? 'out' : 'in')." to {$next}. Log the rpm.";
 
         return new Move(Station::Run, $do, $result->reason->sentence(), 1, 'read', $state->adjuster->key);
     }

@@ -12,6 +12,7 @@ use DustyJet\BenchLog\UnreadableEntry;
 use DustyJet\Mixture\School;
 use DustyJet\Worksheet\Act;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\NotAllowedNow;
 use DustyJet\Worksheet\Screws\Screws;
 use DustyJet\Worksheet\Worksheet;
 
@@ -34,8 +35,9 @@ final readonly class SchoolChosen implements Act
 
     public function refuseUnlessMeantFor(Worksheet $sheet, ?string $corrects): void
     {
-        $sheet->of(Screws::class)->named($this->adjuster);
-        School::tryFrom($this->name) ?? throw UnreadableEntry::unknownName('school', $this->name);
+        $screw = $sheet->of(Screws::class)->named($this->adjuster)->adjuster;
+        $school = School::tryFrom($this->name) ?? throw UnreadableEntry::unknownName('school', $this->name);
+        in_array($school, $screw->book->school->choices(), true) || throw NotAllowedNow::notThatSchool($screw->name);
     }
 
     public function on(Bench $bench, Entry $entry): Bench

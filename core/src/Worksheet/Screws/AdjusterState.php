@@ -56,8 +56,13 @@ final readonly class AdjusterState
         return new self($this->adjuster, $this->school, $this->found, $reading->turns, $this->left, $readings);
     }
 
+    /** A log from before the rich side was the only one may name another for a screw that must not be set by it. */
     public function taught(School $school): self
     {
+        if (! in_array($school, $this->adjuster->book->school->choices(), true)) {
+            return $this;
+        }
+
         return new self($this->adjuster, $school, $this->found, $this->set, $this->left, $this->readings);
     }
 

@@ -21,6 +21,9 @@
         <div class="rpm"><output>{{ $work->last->rpm }}</output><span>rpm</span></div>
         <p class="steady">{{ $work->last->about }}</p><x-charts.tach :tach="$work->tach" />
     </div>
+    @if ($work->stop)
+        <p class="dj-hazard" role="alert"><x-icons.hazard /><span><b>Stop.</b> {{ $work->stop }}</span></p>
+    @endif
     <x-forms.entry :form="$page->form" kind="speed_read" id="read-form" class="tachk">
         <input type="hidden" name="adjuster" value="{{ $work->dial->screw->key }}"><input type="hidden"
             name="screw" value="{{ $work->dial->screw->key }}">

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+use DustyJet\Mixture\School;
+use DustyJet\Worksheet\EntryKind;
+use DustyJet\Worksheet\NotAllowedNow;
+use DustyJet\Worksheet\Run\RunBay;
+use DustyJet\Worksheet\Run\RunSoFar;
+use DustyJet\Worksheet\Screws\Screws;
+use Tests\Core\Worksheet\Bench;
+
+function sawAtRun(string $family = 'cube_opposed'): Bench
+{
+    return (new Bench($family))->count('high', '1')->count('low', '1')->count('idle_speed', '1');
+}
+
+it('refuses peak and midpoint for H of a two-stroke, and only there', function (string $family): void {
+    $bench = sawAtRun($family);
+    foreach (['peak', 'midpoint'] as $school) {
+        expect(fn () => $bench->refuse(EntryKind::SchoolChosen, ['adjuster' => 'high', 'school' => $school]))
+            ->toThrow(NotAllowedNow::class);
+        $bench->refuse(EntryKind::SchoolChosen, ['adjuster' => 'low', 'school' => $school]);
+    }
+    expect(fn () => $bench->refuse(EntryKind::SchoolChosen, ['adjuster' => 'low', 'school' => 'rich_side']))
+        ->toThrow(NotAllowedNow::class);
+    expect($bench->sheet()->of(Screws::class)->named('high')->school)->toBe(School::RichSide);
+})->with(['cube_opposed', 'cube_stacked', 'kart_pumper']);
+
+it('passes over a peak that an old log taught to H', function (): void {
+    $bench = sawAtRun()->add(EntryKind::SchoolChosen, ['adjuster' => 'high', 'school' => 'peak']);
+    expect($bench->sheet()->of(Screws::class)->named('high')->school)->toBe(School::RichSide);
+});
+
+it('says stop above the maker\'s maximum and turns it richer', function (): void {
+    $bench = sawAtRun()->read('high', '1', 12200)->read('high', '3/4', 13000)->read('high', '1/2', 13500);
+    $state = $bench->sheet()->of(Screws::class)->named('high');
+    expect(RunSoFar::judged($state, $bench->family->card)->reason->isStop())->toBeTrue();
+    $move = (new RunBay)->moves($bench->sheet())[0];
+    expect($move->do)->toBe('Stop. Turn it out to 3/4. Log the rpm.')
+        ->and($move->why)->toContain('Above the maker');
+});
+
+it('sets H of a kart by sixteenths', function (): void {
+    $bench = sawAtRun('kart_pumper');
+    $ofH = fn (): string => array_values(array_filter(
+        (new RunBay)->moves($bench->sheet()),
+        fn ($m): bool => $m->target === 'high',
+    ))[0]->do;
+    $bench->set('high', '1/8')->read('high', '1/8', 11800);
+    expect($ofH())->toBe('Turn it out to 1/4. Log the rpm.');
+    $bench->read('high', '1/4', 11600);
+    expect($ofH())->toBe('Leave the H needle at 3/16');
+});
