@@ -45,7 +45,9 @@ final readonly class Catalogue
     /** @return array<string, Fault> */
     public function faultsOf(CarburetorKind $family): array
     {
-        return array_filter($this->faults, fn (Fault $f): bool => $family->isAmong($this->faultFamilies[$f->id]));
+        $here = array_filter($this->faults, fn (Fault $f): bool => $family->isAmong($this->faultFamilies[$f->id]));
+
+        return array_map(static fn (Fault $f): Fault => $f->in($family), $here);
     }
 
     /** @return array<string, Finding> those that apply and that some fault of the family can show */
@@ -67,11 +69,19 @@ final readonly class Catalogue
     {
         $findings = $this->findingsOf($family);
 
-        return array_filter(
+        $here = array_filter(
             $this->checks,
             fn (Check $c): bool => $family->isAmong($this->checkFamilies[$c->id])
                 && array_intersect_key(array_flip($c->answers), $findings) !== [],
         );
+
+        return array_map(static fn (Check $c): Check => $c->in($family), $here);
+    }
+
+    /** @return array<string, Access> each after those it needs */
+    public function accessOf(CarburetorKind $family): array
+    {
+        return array_map(static fn (Access $a): Access => $a->in($family), $this->access);
     }
 
     /** @return array<string, Flow> */

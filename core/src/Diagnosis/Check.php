@@ -10,6 +10,7 @@ final readonly class Check
     /**
      * @param  list<string>  $unsafeIf findings that forbid it
      * @param  non-empty-list<string>  $answers one or two findings
+     * @param  array<string, Needs>  $needsIn what it takes elsewhere, by family or trait
      * @param  string|null  $onlyAfter a finding that must be there before this means anything
      */
     public function __construct(
@@ -24,6 +25,31 @@ final readonly class Check
         public Risk $risk,
         public ?string $station,
         public string $provenance,
+        public array $needsIn = [],
     ) {
+    }
+
+    /** The check as it is done in a family. */
+    public function in(CarburetorKind $family): self
+    {
+        foreach ($this->needsIn as $where => $needs) {
+            if ($family->isAmong([$where])) {
+                return new self(
+                    $this->id,
+                    $this->do,
+                    $this->how,
+                    $this->minutes,
+                    $needs,
+                    $this->unsafeIf,
+                    $this->answers,
+                    $this->onlyAfter,
+                    $this->risk,
+                    $this->station,
+                    $this->provenance,
+                );
+            }
+        }
+
+        return $this;
     }
 }

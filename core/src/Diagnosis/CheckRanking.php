@@ -40,7 +40,7 @@ final class CheckRanking
         private readonly DiagnosisCase $case,
         private readonly Belief $belief,
     ) {
-        $this->bench = new OpenBench($catalogue->access);
+        $this->bench = new OpenBench($catalogue->accessOf($case->family));
         $this->open = $this->bench->bits($case->open);
         $faults = array_values($belief->hypotheses->faultsById);
         $this->cureMinutes = array_map(

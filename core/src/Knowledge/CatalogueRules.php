@@ -7,6 +7,7 @@ namespace DustyJet\Knowledge;
 use DustyJet\Diagnosis\CarburetorKind;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Diagnosis\Fault;
+use DustyJet\Diagnosis\FaultHere;
 use DustyJet\Diagnosis\Finding;
 use DustyJet\Diagnosis\Season;
 
@@ -55,10 +56,14 @@ final readonly class CatalogueRules
                 || throw UnusableKnowledge::impossible("{$at}.leak", 'a leak is at least 0.01 and falls with the level');
             $last = $leak;
         }
-        in_array($finding->group, ['complaint', 'sense', 'measurement', 'test'], true)
+        in_array($finding->group, ['complaint', 'history', 'sense', 'measurement', 'test'], true)
             || throw UnusableKnowledge::dangling("{$at}.group", $finding->group);
         foreach ($this->catalogue->faults as $fault) {
-            if (isset($fault->shows[$id])) {
+            $shows = $fault->shows;
+            foreach ($fault->here as $here) {
+                $shows += $here->shows;
+            }
+            if (isset($shows[$id])) {
                 return;
             }
         }
@@ -91,6 +96,21 @@ final readonly class CatalogueRules
             || throw UnusableKnowledge::dangling("{$at}.flow", $fault->flow);
         foreach ($fault->shows as $finding => $strengths) {
             $this->strengths("{$at}.shows.{$finding}", $finding, $strengths);
+        }
+        foreach ($fault->here as $where => $here) {
+            $this->here("{$at}.in.{$where}", $where, $here);
+        }
+    }
+
+    private function here(string $at, string $where, FaultHere $here): void
+    {
+        $among = static fn (CarburetorKind $f): bool => $f->isAmong([$where]);
+        array_filter($this->catalogue->families, $among) !== [] || throw UnusableKnowledge::dangling($at, $where);
+        foreach ($here->shows as $finding => $strengths) {
+            $this->strengths("{$at}.shows.{$finding}", $finding, $strengths);
+        }
+        foreach ($here->cure->access ?? [] as $access) {
+            isset($this->catalogue->access[$access]) || throw UnusableKnowledge::dangling("{$at}.access", $access);
         }
     }
 

@@ -11,6 +11,7 @@ use DustyJet\Diagnosis\Check;
 use DustyJet\Diagnosis\Costs;
 use DustyJet\Diagnosis\Cure;
 use DustyJet\Diagnosis\Fault;
+use DustyJet\Diagnosis\FaultHere;
 use DustyJet\Diagnosis\Finding;
 use DustyJet\Diagnosis\Flow;
 use DustyJet\Diagnosis\FlowStep;
@@ -94,6 +95,7 @@ final readonly class DiagnosisFiles
                     $a->flag('engine_runs'),
                     $a->words('needs'),
                     $a->provenance(),
+                    array_map(static fn (Fields $in): float => $in->number('minutes'), self::elsewhere($a)),
                 ),
             ),
             findings: $this->each('findings', self::finding(...)),
@@ -153,20 +155,33 @@ final readonly class DiagnosisFiles
             do: $c->text('do'),
             how: $c->text('how'),
             minutes: $c->number('minutes'),
-            needs: new Needs(
-                $c->words('tools'),
-                $c->words('access'),
-                $this->opensCarburetor($c->words('access')),
-                $c->flag('starts_engine'),
-                $c->flag('starts_engine') && ! $c->flag('only_tries'),
-            ),
+            needs: $this->needs($c, $c->words('access')),
             unsafeIf: $c->words('unsafe_if'),
             answers: $answers === [] ? throw UnusableKnowledge::missing("checks.{$id}.answers") : $answers,
             onlyAfter: $c->textOrNull('only_after'),
             risk: new Risk($risk?->number('minutes') ?? 0.0, $risk?->text('what'), $c->textOrNull('caution')),
             station: $c->textOrNull('station'),
             provenance: $c->provenance(),
+            needsIn: array_map(fn (Fields $in): Needs => $this->needs($c, $in->words('access')), self::elsewhere($c)),
         );
+    }
+
+    /** @param  list<string>  $access */
+    private function needs(Fields $c, array $access): Needs
+    {
+        return new Needs(
+            $c->words('tools'),
+            $access,
+            $this->opensCarburetor($access),
+            $c->flag('starts_engine'),
+            $c->flag('starts_engine') && ! $c->flag('only_tries'),
+        );
+    }
+
+    /** @return array<string, Fields> what is otherwise, by family or trait */
+    private static function elsewhere(Fields $fields): array
+    {
+        return $fields->has('in') ? $fields->maps('in') : [];
     }
 
     private function fault(Fields $f, string $id): Fault
@@ -189,16 +204,33 @@ final readonly class DiagnosisFiles
             chance: $prior->number('chance'),
             rises: $rises,
             shows: $this->shows($f),
-            cure: new Cure(
-                $cure->text('do'),
-                $cure->number('minutes'),
-                (int) $cure->number('cents'),
-                $cure->words('access'),
-                $this->opensCarburetor($cure->words('access')),
-            ),
+            cure: $this->cure($cure, $cure->words('access')),
             flow: $f->textOrNull('flow'),
             scrapsBody: $f->flag('scraps_body'),
             provenance: $f->provenance(),
+            here: array_map(fn (Fields $in): FaultHere => $this->here($in, $cure), self::elsewhere($f)),
+        );
+    }
+
+    private function here(Fields $in, Fields $cure): FaultHere
+    {
+        return new FaultHere(
+            $in->textOrNull('name'),
+            $in->has('chance') ? $in->number('chance') : null,
+            $in->has('shows') ? self::strengths($in) : [],
+            $in->has('access') ? $this->cure($cure, $in->words('access')) : null,
+        );
+    }
+
+    /** @param  list<string>  $access */
+    private function cure(Fields $cure, array $access): Cure
+    {
+        return new Cure(
+            $cure->text('do'),
+            $cure->number('minutes'),
+            (int) $cure->number('cents'),
+            $access,
+            $this->opensCarburetor($access),
         );
     }
 
@@ -223,9 +255,18 @@ final readonly class DiagnosisFiles
                 $fault,
             ] as $from
         ) {
-            foreach ($from->map('shows')->names() as $finding) {
-                $shows[$finding] = $from->map('shows')->numbers($finding);
-            }
+            $shows = [...$shows, ...self::strengths($from)];
+        }
+
+        return $shows;
+    }
+
+    /** @return array<string, non-empty-list<float>> */
+    private static function strengths(Fields $from): array
+    {
+        $shows = [];
+        foreach ($from->map('shows')->names() as $finding) {
+            $shows[$finding] = $from->map('shows')->numbers($finding);
         }
 
         return $shows;
