@@ -13,6 +13,8 @@ use DustyJet\Diagnosis\Facts;
 use DustyJet\Diagnosis\Hypotheses;
 use DustyJet\Diagnosis\OpenBench;
 use DustyJet\Diagnosis\RankedCheck;
+use DustyJet\Diagnosis\Repair;
+use DustyJet\Diagnosis\Safety;
 use DustyJet\Diagnosis\Suspect;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -20,9 +22,16 @@ use Random\Randomizer;
 /** Plays machines with known faults against the assistant, against greedy-entropy checks and against the checklist. */
 final class DiagnosisScoring
 {
+    /** Charged to whoever runs out of moves. Invented, and the same for all three. */
+    private const GAVE_UP_MINUTES = 300.0;
+
+    /** @var array<int, array{said: float, right: int, count: int}> */
+    public array $bins;
+
     private Randomizer $chance;
 
-    private OpenBench $bench;
+    /** The policy as it was: a look or the repair of one fault, never one strip for all of them. */
+    private readonly Catalogue $withoutSweeps;
 
     /**
      * @param  list<string>  $checklist
@@ -36,7 +45,8 @@ final class DiagnosisScoring
         private readonly float $perturbed = 0.0,
     ) {
         $this->chance = new Randomizer(new Mt19937($seed));
-        $this->bench = new OpenBench($catalogue->access);
+        $this->withoutSweeps = $catalogue->costing($catalogue->costs->withoutKit());
+        $this->bins = array_fill(0, 10, ['said' => 0.0, 'right' => 0, 'count' => 0]);
     }
 
     /** @return array<string, float> sums over the cases; shares are made by the caller */
@@ -53,6 +63,11 @@ final class DiagnosisScoring
                 'any_entropy',
                 'all_entropy',
                 'assistant',
+                'checks',
+                'before',
+                'before_checks',
+                'sure',
+                'sure_repairs',
                 'checklist',
                 'given_up',
                 'checklist_given_up',
@@ -83,11 +98,18 @@ final class DiagnosisScoring
                 $sum['any_entropy'] += $entropyFound > 0 ? 1 : 0;
                 $sum['all_entropy'] += $entropyFound === 2 ? 1 : 0;
             }
-            [$minutes, $gaveUp] = $this->assisted($machine);
+            $this->calibrate($machine);
+            $played = $this->assisted($machine, $this->catalogue);
+            $before = $this->assisted($machine, $this->withoutSweeps);
             [$listed, $listGaveUp] = $this->byChecklist($machine);
-            $sum['assistant'] += $minutes;
+            $sum['assistant'] += $played['minutes'];
+            $sum['checks'] += $played['checks'];
+            $sum['before'] += $before['minutes'];
+            $sum['before_checks'] += $before['checks'];
+            $sum['sure'] += $played['firstLeader'] > 0.8 ? 1 : 0;
+            $sum['sure_repairs'] += $played['firstLeader'] > 0.8 && $played['firstIsRepair'] ? 1 : 0;
             $sum['checklist'] += $listed;
-            $sum['given_up'] += $gaveUp ? 1 : 0;
+            $sum['given_up'] += $played['gaveUp'] ? 1 : 0;
             $sum['checklist_given_up'] += $listGaveUp ? 1 : 0;
         }
 
@@ -183,51 +205,113 @@ final class DiagnosisScoring
         return $best;
     }
 
-    /** @return array{0: float, 1: bool} minutes, and whether it ended in the last resort */
-    private function assisted(Machine $machine): array
+    /**
+     * What it takes to follow the assistant until the machine is cured.
+     *
+     * @return array{minutes: float, checks: int, gaveUp: bool, firstIsRepair: bool, firstLeader: float}
+     */
+    private function assisted(Machine $machine, Catalogue $knowledge): array
     {
         $case = $this->fresh($machine);
-        $minutes = 0.0;
+        $bench = new OpenBench($knowledge->accessOf($machine->family));
         $costs = $this->catalogue->costs;
+        $played = ['minutes' => 0.0, 'checks' => 0, 'gaveUp' => false, 'firstIsRepair' => false, 'firstLeader' => 0.0];
         for ($move = 0; $move < 120; $move++) {
-            $diagnosis = Diagnosis::of($this->catalogue, $case, 0);
+            $diagnosis = Diagnosis::of($knowledge, $case, 0);
             $check = $diagnosis->nextCheck();
+            if ($move === 0) {
+                $played['firstLeader'] = $diagnosis->leader()->probability ?? 0.0;
+                $played['firstIsRepair'] = $check === null;
+            }
             if ($check !== null) {
-                $minutes += $check->minutes + $check->check->risk->minutes;
+                $played['minutes'] += $check->minutes + $check->check->risk->minutes;
+                $played['checks']++;
                 $case = $this->looked($machine, $case, $check);
 
                 continue;
             }
-            $fault = $diagnosis->plan[0] ?? null;
-            if ($fault === null || in_array($fault->id, $case->repaired, true)) {
-                return [$minutes + $costs->lastResortMinutes, true];
+            $repair = $diagnosis->plan[0] ?? null;
+            if ($repair === null || array_diff($repair->cures, $case->repaired) === []) {
+                return $this->lastResort($machine, $knowledge, $played);
             }
-            $minutes
-                += $fault->cure->minutes
-                + $costs->verifyMinutes
-                + $this->bench->missing($this->bench->bits($fault->cure->access), $this->bench->bits($case->open));
-            $machine = $machine->repaired($fault->id);
+            $open = $bench->bits($case->open);
+            $access = $repair->fault === null ? 0 : $bench->bits($repair->fault->cure->access);
+            $played['minutes'] += $repair->minutes + $costs->verifyMinutes + $bench->missing($access, $open);
+            foreach ($repair->cures as $fault) {
+                $machine = $machine->repaired($fault);
+            }
             if ($machine->isCured()) {
-                return [$minutes, false];
+                return $played;
             }
-            // The try shows which complaints are left; what else the repair could change has to be looked at again.
-            $answers = array_filter(
-                $case->answers,
-                static fn (string $f): bool => ! isset($fault->shows[$f]),
-                ARRAY_FILTER_USE_KEY,
-            );
-            foreach (array_keys($case->answers) as $finding) {
-                if ($this->catalogue->findings[$finding]->isComplaint()) {
-                    $answers[$finding] = $machine->answer($finding);
-                }
-            }
-            $case = DiagnosisCase::of($this->catalogue, $case->family->id, $case->facts, $answers, [
-                ...$case->repaired,
-                $fault->id,
-            ]);
+            $case = $this->tried($machine, $case, $repair, $knowledge, $bench->staysOpen($open));
         }
 
-        return [$minutes + $costs->lastResortMinutes, true];
+        return $this->lastResort($machine, $knowledge, $played);
+    }
+
+    /**
+     * Another carburetor: it cures what lay in the old one. What lay elsewhere is still there.
+     *
+     * @param  array{minutes: float, checks: int, gaveUp: bool, firstIsRepair: bool, firstLeader: float}  $played
+     *
+     * @return array{minutes: float, checks: int, gaveUp: bool, firstIsRepair: bool, firstLeader: float}
+     */
+    private function lastResort(Machine $machine, Catalogue $knowledge, array $played): array
+    {
+        foreach ($knowledge->faultsOf($machine->family) as $id => $fault) {
+            $machine = $fault->isOutsideTheCarburetor() ? $machine : $machine->repaired($id);
+        }
+        $minutes = $this->catalogue->costs->lastResortMinutes()
+            + ($machine->isCured() ? 0.0 : self::GAVE_UP_MINUTES);
+
+        return ['minutes' => $played['minutes'] + $minutes, 'gaveUp' => true] + $played;
+    }
+
+    /** The try shows which complaints are left; what else the repair could change has to be looked at again. */
+    private function tried(
+        Machine $machine,
+        DiagnosisCase $case,
+        Repair $repair,
+        Catalogue $knowledge,
+        int $staysOpen,
+    ): DiagnosisCase {
+        $faults = $knowledge->faultsOf($machine->family);
+        $shows = [];
+        foreach ($repair->cures as $fault) {
+            $shows += $faults[$fault]->shows;
+        }
+        $answers = array_diff_key($case->answers, $shows);
+        foreach (array_keys($case->answers) as $finding) {
+            if ($knowledge->findings[$finding]->isComplaint()) {
+                $answers[$finding] = $machine->answer($finding);
+            }
+        }
+        $bench = new OpenBench($knowledge->accessOf($machine->family));
+        $isOpen = static fn (string $a): bool => ($bench->bits([$a]) & ~$staysOpen) === 0;
+        $done = array_filter($case->checksDone, static function (string $id) use ($knowledge, $shows): bool {
+            return array_intersect_key(array_flip($knowledge->checks[$id]->answers), $shows) === [];
+        });
+
+        return DiagnosisCase::of($knowledge, $case->family->id, $case->facts, $answers, array_values(array_unique([
+            ...$done,
+            ...array_filter($case->open, $isOpen),
+            ...$case->repaired,
+            ...$repair->cures,
+        ])));
+    }
+
+    /** Said against right, a bin a tenth wide, over every fault of the first diagnosis. */
+    private function calibrate(Machine $machine): void
+    {
+        foreach (Diagnosis::of($this->catalogue, $this->fresh($machine), 0)->suspects as $suspect) {
+            $bin = min(9, (int) floor(10.0 * $suspect->probability));
+            $so = $this->bins[$bin];
+            $this->bins[$bin] = [
+                'said' => $so['said'] + $suspect->probability,
+                'right' => $so['right'] + (in_array($suspect->fault->id, $machine->faults, true) ? 1 : 0),
+                'count' => $so['count'] + 1,
+            ];
+        }
     }
 
     /** @return array{0: float, 1: bool} */
@@ -239,10 +323,11 @@ final class DiagnosisScoring
         $checks = $this->catalogue->checksOf($machine->family);
         $findings = $this->catalogue->findingsOf($machine->family);
         $faults = $this->catalogue->faultsOf($machine->family);
-        $repair = function (string $fault) use (&$minutes, &$open, &$machine, $faults, $costs): bool {
-            $needs = $this->bench->bits($faults[$fault]->cure->access);
-            $minutes += $faults[$fault]->cure->minutes + $costs->verifyMinutes + $this->bench->missing($needs, $open);
-            $open = 0;
+        $bench = new OpenBench($this->catalogue->accessOf($machine->family));
+        $repair = function (string $fault) use (&$minutes, &$open, &$machine, $faults, $costs, $bench): bool {
+            $needs = $bench->bits($faults[$fault]->cure->access);
+            $minutes += $faults[$fault]->cure->minutes + $costs->verifyMinutes + $bench->missing($needs, $open);
+            $open = $bench->staysOpen($open);
             $machine = $machine->repaired($fault);
 
             return $machine->isCured();
@@ -250,22 +335,20 @@ final class DiagnosisScoring
         $done = [];
         foreach ($this->checklist as $id) {
             $check = $checks[$id] ?? null;
-            $unsafe = array_filter(
-                $this->catalogue->forbidStart,
-                static fn (string $f): bool => isset($findings[$f]) && $machine->answer($f)->isThere(),
-            );
+            $standing = array_map($machine->answer(...), array_combine(array_keys($findings), array_keys($findings)));
+            $safety = Safety::of($this->catalogue, $standing);
             if (
                 $check === null
-                || ($check->needs->startsEngine
-                    && ($unsafe !== [] || ($check->needs->running && $machine->answer('will_not_start')->isThere())))
+                || ! $safety->allows($check->needs->does)
+                || ($check->needs->running && $machine->answer('will_not_start')->isThere())
             ) {
                 continue;
             }
-            if ($check->needs->startsEngine && ! $this->bench->engineCanRun($open)) {
-                $open = 0;
+            if ($check->needs->startsEngine && ! $bench->engineCanRun($open)) {
+                $open = $bench->staysOpen($open);
             }
-            $needs = $this->bench->bits($check->needs->access);
-            $minutes += $check->minutes + $check->risk->minutes + $this->bench->missing($needs, $open);
+            $needs = $bench->bits($check->needs->access);
+            $minutes += $check->minutes + $check->risk->minutes + $bench->missing($needs, $open);
             $open |= $needs;
             foreach ($check->answers as $finding) {
                 if (! isset($findings[$finding]) || ! $machine->answer($finding)->isThere()) {
@@ -295,7 +378,7 @@ final class DiagnosisScoring
             }
         }
 
-        return [$minutes + $costs->lastResortMinutes, true];
+        return [$minutes + self::GAVE_UP_MINUTES, true];
     }
 
     private function fresh(Machine $machine): DiagnosisCase

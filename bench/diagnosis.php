@@ -68,7 +68,8 @@ printf(
 $file = Yaml::parseFile(__DIR__.'/diagnosis/checklist.yaml');
 $checklist = $file['order'];
 $percent = static fn (float $part, float $of): float => (100.0 * $part) / max(1.0, $of);
-$as = (new DiagnosisScoring($catalogue, $checklist, $seed))->play($cases, true);
+$scoring = new DiagnosisScoring($catalogue, $checklist, $seed);
+$as = $scoring->play($cases, true);
 printf(
     "diagnosis scoring, seed %d, %d cases over 13 families, %.0f%% of them two faults; complaint and three checks\n",
     $seed,
@@ -96,13 +97,32 @@ printf(
     $percent($entropy, $cases),
 );
 printf(
-    "  minutes to cure: %.1f by the assistant, %.1f by the checklist: %.1f %% (aim 70); last resort in %.1f %% and %.1f %%\n",
+    '  minutes to cure: %.1f by the assistant, %.1f without one strip for all (the policy before), %.1f by the checklist: '
+        ."%.1f %% of it (aim 70); last resort in %.1f %% and %.1f %%\n",
     $as['assistant'] / $cases,
+    $as['before'] / $cases,
     $as['checklist'] / $cases,
     $percent($as['assistant'], $as['checklist']),
     $percent($as['given_up'], $cases),
     $percent($as['checklist_given_up'], $cases),
 );
+printf(
+    "  checks a case: %.1f, before %.1f (aim 11); leader above 0.8 at first: %d cases, a repair first in %d\n",
+    $as['checks'] / $cases,
+    $as['before_checks'] / $cases,
+    $as['sure'],
+    $as['sure_repairs'],
+);
+foreach ($scoring->bins as $bin) {
+    if ($bin['count'] > 0) {
+        printf(
+            "  said %.3f, right %.3f (%d)\n",
+            $bin['said'] / $bin['count'],
+            $bin['right'] / $bin['count'],
+            $bin['count'],
+        );
+    }
+}
 $off = (new DiagnosisScoring($catalogue, $checklist, $seed, 0.5))->play($cases, false);
 printf(
     "  every strength off by logit sigma 0.5: single or any %.1f %% (%.1f points worse, aim 5), minutes %.1f against %.1f: %.1f %%\n",

@@ -108,7 +108,7 @@ final class RandomJob
                     'seq' => $e->seq,
                     'kind' => $e->kind->value,
                     'version' => 1,
-                    'payload' => (object) $e->payload(),
+                    'payload' => (object) $e->payload->toArray(),
                     'at' => $e->at->format('Y-m-d\TH:i:s.uP'),
                     'by' => $e->by,
                     'supersedes' => $e->supersedes,

@@ -147,7 +147,6 @@ final readonly class Jet
     {
         $catalogue = self::catalogue();
         $diagnosis = Diagnosis::of($catalogue, DiagnosisCase::parse($catalogue, self::file($words)), self::MOST_NAMED);
-        $paying = array_filter($diagnosis->checks, static fn (RankedCheck $c): bool => $c->gain > 0.0);
         $repair = $diagnosis->nextCheck() === null ? $diagnosis->plan[0] ?? null : null;
 
         return [
@@ -172,7 +171,7 @@ final readonly class Jet
                     'minutes' => $c->minutes,
                     'gain' => round($c->gain, 3),
                 ],
-                array_slice($paying, 0, self::MOST_NAMED),
+                array_slice($diagnosis->paying(), 0, self::MOST_NAMED),
             ),
             'turning_points' => array_map(
                 static fn (array $p): array => [
@@ -184,7 +183,6 @@ final readonly class Jet
                 array_slice($diagnosis->turningPoints(), 0, self::MOST_NAMED),
             ),
             'repair' => $repair?->id,
-            'expected_minutes_to_cure' => round($diagnosis->expectedMinutes(), 2),
         ];
     }
 

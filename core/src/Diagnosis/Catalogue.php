@@ -17,7 +17,6 @@ final readonly class Catalogue
      * @param  array<string, Fault>  $faults
      * @param  array<string, list<string>>  $faultFamilies
      * @param  array<string, Flow>  $flows
-     * @param  list<string>  $forbidStart findings with which the engine is not started
      * @param  array<string, array{title: string, text: string}>  $cautions
      */
     public function __construct(
@@ -30,10 +29,27 @@ final readonly class Catalogue
         public array $faults,
         private array $faultFamilies,
         public array $flows,
-        public array $forbidStart,
         public array $cautions,
         public Costs $costs,
     ) {
+    }
+
+    /** The same knowledge at other costs. */
+    public function costing(Costs $costs): self
+    {
+        return new self(
+            $this->families,
+            $this->access,
+            $this->findings,
+            $this->findingFamilies,
+            $this->checks,
+            $this->checkFamilies,
+            $this->faults,
+            $this->faultFamilies,
+            $this->flows,
+            $this->cautions,
+            $costs,
+        );
     }
 
     /** @throws UnusableCase If there is no such family. */
@@ -50,7 +66,7 @@ final readonly class Catalogue
         return array_map(static fn (Fault $f): Fault => $f->in($family), $here);
     }
 
-    /** @return array<string, Finding> those that apply and that some fault of the family can show */
+    /** @return array<string, Finding> those that apply and that some fault of the family can show, or that forbid something */
     public function findingsOf(CarburetorKind $family): array
     {
         $shown = [];
@@ -60,7 +76,8 @@ final readonly class Catalogue
 
         return array_filter(
             $this->findings,
-            fn (Finding $f): bool => isset($shown[$f->id]) && $family->isAmong($this->findingFamilies[$f->id]),
+            fn (Finding $f): bool => (isset($shown[$f->id]) || $f->forbids !== [])
+                && $family->isAmong($this->findingFamilies[$f->id]),
         );
     }
 

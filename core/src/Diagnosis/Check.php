@@ -8,7 +8,6 @@ namespace DustyJet\Diagnosis;
 final readonly class Check
 {
     /**
-     * @param  list<string>  $unsafeIf findings that forbid it
      * @param  non-empty-list<string>  $answers one or two findings
      * @param  array<string, Needs>  $needsIn what it takes elsewhere, by family or trait
      * @param  string|null  $onlyAfter a finding that must be there before this means anything
@@ -19,7 +18,6 @@ final readonly class Check
         public string $how,
         public float $minutes,
         public Needs $needs,
-        public array $unsafeIf,
         public array $answers,
         public ?string $onlyAfter,
         public Risk $risk,
@@ -40,7 +38,6 @@ final readonly class Check
                     $this->how,
                     $this->minutes,
                     $needs,
-                    $this->unsafeIf,
                     $this->answers,
                     $this->onlyAfter,
                     $this->risk,

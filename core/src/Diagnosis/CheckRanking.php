@@ -22,18 +22,15 @@ final class CheckRanking
     /** @var list<RankedCheck> */
     public readonly array $checks;
 
-    /** @var array<string, string> */
-    public readonly array $notNow;
+    public readonly PossibleChecks $possible;
 
     private readonly OpenBench $bench;
 
     private readonly int $open;
 
-    /** @var list<float> */
-    private readonly array $cureMinutes;
+    private readonly Repairs $repairs;
 
-    /** @var list<int> */
-    private readonly array $cureNeeds;
+    private readonly Safety $safety;
 
     private function __construct(
         private readonly Catalogue $catalogue,
@@ -42,77 +39,34 @@ final class CheckRanking
     ) {
         $this->bench = new OpenBench($catalogue->accessOf($case->family));
         $this->open = $this->bench->bits($case->open);
-        $faults = array_values($belief->hypotheses->faultsById);
-        $this->cureMinutes = array_map(
-            static fn (Fault $f): float => $f->cure->minutes + $catalogue->costs->verifyMinutes,
-            $faults,
-        );
-        $this->cureNeeds = array_map(fn (Fault $f): int => $this->bench->bits($f->cure->access), $faults);
+        $this->safety = Safety::of($catalogue, $case->answers);
+        $this->repairs = Repairs::of($belief->hypotheses, $catalogue->costs, $this->bench);
         $this->plan = $this->plan($belief->weights, $this->open);
-        [$possible, $this->notNow] = $this->sorted();
-        $this->checks = $this->ranked($possible);
+        $this->possible = PossibleChecks::of($catalogue, $case);
+        $this->checks = $this->ranked($this->possible->checks);
+    }
+
+    /** @return list<Repair> none that something found forbids */
+    public function planned(): array
+    {
+        $faults = array_values($this->belief->hypotheses->faultsById);
+
+        $repairs = array_map(fn (int $i): Repair => isset($faults[$i])
+            ? Repair::of($faults[$i])
+            : Repair::kit(
+                array_values(array_intersect_key($faults, array_filter($this->repairs->inKit))),
+                $this->catalogue->costs,
+            ), $this->plan->order);
+
+        return array_values(array_filter(
+            $repairs,
+            fn (Repair $r): bool => $this->safety->allows($r->fault->cure->does ?? []),
+        ));
     }
 
     public static function of(Catalogue $catalogue, DiagnosisCase $case, Belief $belief): self
     {
         return new self($catalogue, $case, $belief);
-    }
-
-    /**
-     * @return array{0: list<Check>, 1: array<string, string>} those possible now, and why the others are not
-     */
-    private function sorted(): array
-    {
-        $possible = $notNow = [];
-        foreach ($this->catalogue->checksOf($this->case->family) as $id => $check) {
-            $why = $this->whyNot($check);
-            if ($why === null) {
-                $possible[] = $check;
-            } elseif ($why !== '') {
-                $notNow[$id] = $why;
-            }
-        }
-
-        return [$possible, $notNow];
-    }
-
-    /** Null when it can be done now, an empty text when it has nothing left to answer. */
-    private function whyNot(Check $check): ?string
-    {
-        $asks = $this->asks($check);
-        $there = fn (string $finding): bool => ($this->case->answers[$finding] ?? Answer::NotLooked)->isThere();
-        $forbidding = array_filter(
-            [...$check->unsafeIf, ...$check->needs->startsEngine ? $this->catalogue->forbidStart : []],
-            $there,
-        );
-        $missing = array_values(array_intersect($check->needs->tools, $this->case->unavailable));
-
-        return match (true) {
-            $asks === [] || in_array($check->id, $this->case->checksDone, true) => '',
-            $forbidding !== [] => 'Not safe: '
-                .$this->catalogue->findings[array_values($forbidding)[0]]->because
-                .'.',
-            in_array($check->id, $this->case->unavailable, true) => 'Not to be had now.',
-            $missing !== [] => "No {$missing[0]} in the shop.",
-            $check->needs->startsEngine && ! $this->bench->engineCanRun($this->open) => 'The engine is open.',
-            $check->needs->running && $there('will_not_start') => 'It does not start.',
-            $check->onlyAfter !== null && ! $there($check->onlyAfter) => 'Only when '
-                .$this->catalogue->findings[$check->onlyAfter]->because
-                .'.',
-            default => null,
-        };
-    }
-
-    /** @return list<string> its findings that apply and have not been looked at */
-    private function asks(Check $check): array
-    {
-        return array_values(
-            array_filter(
-                $check->answers,
-                fn (string $f): bool => isset($this->belief->hypotheses->findings[$f])
-                    && ($this->case->answers[$f] ?? Answer::NotLooked) === Answer::NotLooked,
-            ),
-        );
     }
 
     /**
@@ -226,15 +180,15 @@ final class CheckRanking
     private function outcomes(Check $check, array $weights): array
     {
         $outcomes = [[[], $weights]];
-        foreach ($this->asks($check) as $finding) {
+        foreach ($this->possible->asks($check) as $finding) {
             $split = [];
             foreach ($outcomes as [$answers, $so]) {
                 foreach ($this->belief->hypotheses->findings[$finding]->outcomes() as $answer) {
-                    $left = $so;
+                    $left = [];
                     foreach ($this->belief->hypotheses->likelihood($finding, $answer) as $h => $l) {
-                        $left[$h] *= $l;
+                        $left[] = $so[$h] * $l;
                     }
-                    $split[] = [[...$answers, $finding => $answer], array_values($left)];
+                    $split[] = [[...$answers, $finding => $answer], $left];
                 }
             }
             $outcomes = $split;
@@ -246,14 +200,6 @@ final class CheckRanking
     /** @param  list<float>  $weights */
     private function plan(array $weights, int $open): RepairPlan
     {
-        return RepairPlan::from(
-            $this->belief->hypotheses,
-            $weights,
-            $this->cureMinutes,
-            $this->cureNeeds,
-            $this->bench,
-            $open,
-            $this->catalogue->costs->lastResortMinutes,
-        );
+        return RepairPlan::from($this->belief->hypotheses, $weights, $this->repairs, $this->bench, $open);
     }
 }

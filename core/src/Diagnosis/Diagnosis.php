@@ -27,7 +27,7 @@ final readonly class Diagnosis
      * @param  float  $bodyIsScrap chance of a body fault no kit cures
      * @param  list<RankedCheck>  $checks possible now, best first
      * @param  array<string, string>  $notNow why a check that applies is not possible, by check
-     * @param  list<Fault>  $plan faults to repair, in order, if nothing more were looked at
+     * @param  list<Repair>  $plan what to repair, in order, if nothing more were looked at
      * @param  float  $repairMinutes expected minutes to cure by that plan
      */
     private function __construct(
@@ -62,11 +62,8 @@ final readonly class Diagnosis
             $belief->chanceOfAny(static fn (Fault $f): bool => ! $f->isOutsideTheCarburetor()),
             $belief->chanceOfAny(static fn (Fault $f): bool => $f->scrapsBody),
             $ranking->checks,
-            $ranking->notNow,
-            array_map(
-                static fn (int $i): Fault => $hypotheses->faultsById[$hypotheses->faults[$i]],
-                $ranking->plan->order,
-            ),
+            $ranking->possible->notNow,
+            $ranking->planned(),
             $ranking->plan->expectedMinutes,
         );
     }
@@ -78,14 +75,19 @@ final readonly class Diagnosis
      */
     public function nextCheck(): ?RankedCheck
     {
-        $paying = array_values(array_filter($this->checks, static fn (RankedCheck $c): bool => $c->gain > 0.0));
-        foreach ($paying as $ranked) {
-            if (! $ranked->check->needs->opensCarburetor) {
-                return $ranked;
-            }
-        }
+        return $this->paying()[0] ?? null;
+    }
 
-        return $paying[0] ?? null;
+    /** @return list<RankedCheck> those that pay, in the order they would be taken */
+    public function paying(): array
+    {
+        $paying = array_filter($this->checks, static fn (RankedCheck $c): bool => $c->gain > 0.0);
+        $opens = static fn (RankedCheck $c): bool => $c->check->needs->opensCarburetor;
+
+        return [
+            ...array_values(array_filter($paying, static fn (RankedCheck $c): bool => ! $opens($c))),
+            ...array_values(array_filter($paying, $opens)),
+        ];
     }
 
     /**

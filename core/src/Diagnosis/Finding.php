@@ -14,6 +14,8 @@ final readonly class Finding
      * @param  list<string>  $levels words of the graded levels, or empty for yes and no
      * @param  non-empty-list<float>  $leak chance that each level or more is there for no fault of the list
      * @param  string|null  $part of the cutaway it is seen at
+     * @param  list<Deed>  $forbids what is not done while it is there
+     * @param  string|null  $danger caution that says why, by name
      */
     public function __construct(
         public string $id,
@@ -24,6 +26,8 @@ final readonly class Finding
         public array $leak,
         public ?string $part,
         public string $provenance,
+        public array $forbids = [],
+        public ?string $danger = null,
     ) {
     }
 

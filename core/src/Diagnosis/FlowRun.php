@@ -7,9 +7,17 @@ namespace DustyJet\Diagnosis;
 /** How far a flow has come: a replay of what was answered, done and counted. */
 final readonly class FlowRun
 {
-    /** @param  list<FlowStep>  $behind steps passed, in order */
-    private function __construct(public Flow $flow, public FlowStep $at, public array $behind, public int $counted)
-    {
+    /**
+     * @param  list<FlowStep>  $behind steps passed, in order
+     * @param  Finding|null  $stoppedBy what was found that forbids the step it stands at
+     */
+    private function __construct(
+        public Flow $flow,
+        public FlowStep $at,
+        public array $behind,
+        public int $counted,
+        public ?Finding $stoppedBy,
+    ) {
     }
 
     /**
@@ -18,8 +26,14 @@ final readonly class FlowRun
      * @param  array<string, Answer>  $answers
      * @param  array<string, array{counted: int, worked: bool}>  $steps what happened at each step of this flow
      */
-    public static function of(Flow $flow, CarburetorKind $kind, array $findings, array $answers, array $steps): self
-    {
+    public static function of(
+        Flow $flow,
+        CarburetorKind $kind,
+        array $findings,
+        array $answers,
+        array $steps,
+        Safety $safety,
+    ): self {
         $at = $flow->steps[array_key_first($flow->steps)];
         $behind = [];
         // Every step is passed at most once, so this ends even where a flow leads back.
@@ -37,7 +51,7 @@ final readonly class FlowRun
             $at = $flow->steps[$next];
         }
 
-        return new self($flow, $at, $behind, $steps[$at->id]['counted'] ?? 0);
+        return new self($flow, $at, $behind, $steps[$at->id]['counted'] ?? 0, $safety->against($at->does));
     }
 
     /**

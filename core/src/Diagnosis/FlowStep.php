@@ -16,6 +16,7 @@ final readonly class FlowStep
      * @param  string|null  $count what is counted, one at a time
      * @param  int  $most the count at which to stop
      * @param  list<string>  $families where it applies; elsewhere it is passed by
+     * @param  list<Deed>  $does
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class FlowStep
         public ?string $otherwise,
         public ?string $caution,
         public array $families,
+        public array $does = [],
     ) {
     }
 

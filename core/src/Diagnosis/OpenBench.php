@@ -62,6 +62,12 @@ final readonly class OpenBench
         return ($open & $this->stopsEngine) === 0;
     }
 
+    /** What need not be closed for a try of the engine. */
+    public function staysOpen(int $open): int
+    {
+        return $open & ~$this->stopsEngine;
+    }
+
     /** Minutes of what is needed and not open yet. */
     public function missing(int $needed, int $open): float
     {

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace DustyJet\Diagnosis;
 
 /**
- * Repairing without another look: the fault with the most chance per minute first, try the engine, go on.
+ * Repairing without another look: the repair with the most chance per minute first, try the engine, go on.
  *
- * For one fault with independent costs this order is optimal (Kalagnanam and Henrion 1990). Where going on costs more
- * than the last resort, the plan ends there. The expected minutes are the ECR of Heckerman, Breese and Rommelse (CACM
- * 38(3), 1995).
+ * For one fault with independent costs this order is optimal (Kalagnanam and Henrion 1990). One strip that cures many
+ * faults at once takes its place among them. Where going on costs more than the last resort, the plan ends there. The
+ * expected minutes are the ECR of Heckerman, Breese and Rommelse (CACM 38(3), 1995).
  *
  * @internal
  */
@@ -18,7 +18,7 @@ final readonly class RepairPlan
     private const FORGET_BELOW = 1e-4;
 
     /**
-     * @param  list<int>  $order places of the faults to repair, in order
+     * @param  list<int>  $order places of the faults to repair, in order; the kit by its number
      * @param  int  $likeliest place of the fault with the most chance, -1 where there is none
      * @param  float  $likeliestChance its chance, times the sum of the weights
      * @param  float  $expectedMinutes times the sum of the weights: with weights in sum 1, the minutes themselves
@@ -33,79 +33,78 @@ final readonly class RepairPlan
 
     /**
      * @param  list<float>  $weights of the hypotheses
-     * @param  list<float>  $minutes of each cure, with the try after it
-     * @param  list<int>  $needs access bits of each cure
+     * @param  int  $open access bits; what stops the engine is closed again for the try
      */
     public static function from(
         Hypotheses $hypotheses,
         array $weights,
-        array $minutes,
-        array $needs,
+        Repairs $repairs,
         OpenBench $bench,
         int $open,
-        float $lastResort,
     ): self {
-        $chance = $hypotheses->marginals($weights);
-        $cost = $first = $rate = [];
-        foreach ($chance as $i => $p) {
-            $cost[$i] = $minutes[$i] + $bench->minutes[$needs[$i]];
-            $first[$i] = $minutes[$i] + $bench->minutes[$needs[$i] & ~$open];
-            $rate[$i] = $p / $cost[$i];
-        }
-        arsort($rate);
-        $queue = array_keys($rate);
-        $now = self::bestNow($chance, $first);
-        if ($now !== null) {
-            // What is open is open for the first repair only: the try after it needs the engine together.
-            $cost[$now] = $first[$now];
-            $queue = [$now, ...array_filter($queue, static fn (int $i): bool => $i !== $now)];
-        }
-        $total = array_sum($weights);
-        $remaining = $total;
+        $masses = Masses::of($weights, $repairs->inKit);
+        $left = new StillBroken($hypotheses->pairsFrom, $weights, $repairs->inKit, $masses);
         $spent = 0.0;
-        $best = $lastResort * $total;
+        $best = $repairs->lastResort * $masses->total;
         $bestAt = 0;
         $order = [];
-        foreach ($queue as $i) {
-            $spent += $remaining * $cost[$i];
-            if ($spent > $best || $remaining < self::FORGET_BELOW * $total) {
+        $queue = self::queue($masses->chance, $repairs, $bench, $open);
+        while ($queue !== []) {
+            $next = array_key_first($queue);
+            $cured = $left->curedBy($next);
+            if ($left->curedByKit * $queue[$next] > $cured * $repairs->kitMinutes) {
+                $next = Repairs::KIT;
+            }
+            $spent += $left->weight * ($queue[$next] ?? $repairs->kitMinutes);
+            if ($spent > $best || $left->weight < self::FORGET_BELOW * $masses->total) {
                 break;
             }
-            $cured = $weights[1 + $i];
-            foreach ($order as $j) {
-                $cured += $weights[$i < $j ? $hypotheses->pairsFrom[$i] + $j : $hypotheses->pairsFrom[$j] + $i];
-            }
-            $remaining = max(0.0, $remaining - $cured);
-            $order[] = $i;
-            if ($spent + $remaining * $lastResort < $best) {
-                $best = $spent + $remaining * $lastResort;
+            $next === Repairs::KIT ? $left->repairMany() : $left->repair($next, $cured);
+            $queue = $next === Repairs::KIT
+                ? array_diff_key($queue, array_filter($repairs->inKit))
+                : array_diff_key($queue, [$next => 0.0]);
+            $order[] = $next;
+            if ($spent + $left->weight * $repairs->lastResort < $best) {
+                $best = $spent + $left->weight * $repairs->lastResort;
                 $bestAt = count($order);
             }
         }
+        $likeliest = $masses->chance === [] ? -1 : (int) array_search(max($masses->chance), $masses->chance, true);
 
         return new self(
             array_slice($order, 0, $bestAt),
-            $chance === [] ? -1 : (int) array_search(max($chance), $chance, true),
-            $chance === [] ? 0.0 : max($chance),
+            $likeliest,
+            $likeliest < 0 ? 0.0 : $masses->chance[$likeliest],
             $best,
         );
     }
 
     /**
      * @param  list<float>  $chance
-     * @param  array<int, float>  $cost
+     *
+     * @return array<int, float> minutes of each repair, in order: what is open now counts for the first only
      */
-    private static function bestNow(array $chance, array $cost): ?int
+    private static function queue(array $chance, Repairs $repairs, OpenBench $bench, int $open): array
     {
-        $best = null;
+        $stays = $bench->staysOpen($open);
+        $cost = $rate = [];
+        $best = -1;
+        $bestFirst = 0.0;
         $top = -1.0;
         foreach ($chance as $i => $p) {
-            if ($p > $top * $cost[$i]) {
-                $best = $i;
-                $top = $p / $cost[$i];
+            $cost[$i] = $repairs->minutes[$i] + $bench->minutes[$repairs->needs[$i] & ~$stays];
+            $first = $repairs->minutes[$i] + $bench->minutes[$repairs->needs[$i] & ~$open];
+            $rate[$i] = $p / $cost[$i];
+            if ($p > $top * $first) {
+                [$best, $bestFirst, $top] = [$i, $first, $p / $first];
             }
         }
+        arsort($rate);
+        $queue = $best < 0 ? [] : [$best => $bestFirst];
+        foreach ($rate as $i => $p) {
+            $queue[$i] ??= $cost[$i];
+        }
 
-        return $best;
+        return $queue;
     }
 }

@@ -17,7 +17,7 @@ use DustyJet\Diagnosis\Season;
  */
 final readonly class CatalogueRules
 {
-    private const LEAST_LEAK = 0.01;
+    private const LEAST_LEAK = 0.005;
 
     /** A finding confirms a fault when the fault brings it at least this often. */
     private const CONFIRMS_FROM = 0.7;
@@ -53,11 +53,16 @@ final readonly class CatalogueRules
         $last = 1.0;
         foreach ($finding->leak as $leak) {
             ($leak >= self::LEAST_LEAK && $leak < $last + ($last === 1.0 ? 0.0 : 1e-9))
-                || throw UnusableKnowledge::impossible("{$at}.leak", 'a leak is at least 0.01 and falls with the level');
+                || throw UnusableKnowledge::impossible("{$at}.leak", 'a leak is at least 0.005 and falls with the level');
             $last = $leak;
         }
         in_array($finding->group, ['complaint', 'history', 'sense', 'measurement', 'test'], true)
             || throw UnusableKnowledge::dangling("{$at}.group", $finding->group);
+        ($finding->danger === null) === ($finding->forbids === [])
+            || throw UnusableKnowledge::impossible($at, 'what forbids says its danger, and the other way round');
+        $finding->danger === null
+            || isset($this->catalogue->cautions[$finding->danger])
+            || throw UnusableKnowledge::dangling("{$at}.danger", $finding->danger);
         foreach ($this->catalogue->faults as $fault) {
             $shows = $fault->shows;
             foreach ($fault->here as $here) {
@@ -137,7 +142,7 @@ final readonly class CatalogueRules
             count($check->answers) <= 2
                 || throw UnusableKnowledge::impossible("{$at}.answers", 'a check answers one or two findings');
             foreach (
-                [...$check->answers, ...$check->unsafeIf, ...$check->onlyAfter === null ? [] : [$check->onlyAfter]] as $finding
+                [...$check->answers, ...$check->onlyAfter === null ? [] : [$check->onlyAfter]] as $finding
             ) {
                 isset($this->catalogue->findings[$finding]) || throw UnusableKnowledge::dangling($at, $finding);
             }

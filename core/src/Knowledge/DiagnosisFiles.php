@@ -10,6 +10,7 @@ use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Diagnosis\Check;
 use DustyJet\Diagnosis\Costs;
 use DustyJet\Diagnosis\Cure;
+use DustyJet\Diagnosis\Deed;
 use DustyJet\Diagnosis\Fault;
 use DustyJet\Diagnosis\FaultHere;
 use DustyJet\Diagnosis\Finding;
@@ -105,7 +106,6 @@ final readonly class DiagnosisFiles
             faults: $this->each('faults', $this->fault(...)),
             faultFamilies: array_map($families, $faults),
             flows: $this->each('flows', self::flow(...)),
-            forbidStart: array_keys(array_filter($findings, static fn (Fields $f): bool => $f->flag('forbids_start'))),
             cautions: array_map(
                 static fn (Fields $c): array => ['title' => $c->text('title'), 'text' => $c->text('text')],
                 $this->file->maps('cautions'),
@@ -142,6 +142,17 @@ final readonly class DiagnosisFiles
             $f->numbers('leak'),
             $f->textOrNull('part'),
             $f->provenance(),
+            self::deeds($f, 'forbids'),
+            $f->textOrNull('danger'),
+        );
+    }
+
+    /** @return list<Deed> */
+    private static function deeds(Fields $fields, string $name): array
+    {
+        return array_map(
+            static fn (string $word): Deed => Deed::tryFrom($word) ?? throw UnusableKnowledge::dangling($name, $word),
+            $fields->words($name),
         );
     }
 
@@ -156,7 +167,6 @@ final readonly class DiagnosisFiles
             how: $c->text('how'),
             minutes: $c->number('minutes'),
             needs: $this->needs($c, $c->words('access')),
-            unsafeIf: $c->words('unsafe_if'),
             answers: $answers === [] ? throw UnusableKnowledge::missing("checks.{$id}.answers") : $answers,
             onlyAfter: $c->textOrNull('only_after'),
             risk: new Risk($risk?->number('minutes') ?? 0.0, $risk?->text('what'), $c->textOrNull('caution')),
@@ -173,8 +183,7 @@ final readonly class DiagnosisFiles
             $c->words('tools'),
             $access,
             $this->opensCarburetor($access),
-            $c->flag('starts_engine'),
-            $c->flag('starts_engine') && ! $c->flag('only_tries'),
+            self::deeds($c, 'does'),
         );
     }
 
@@ -231,6 +240,7 @@ final readonly class DiagnosisFiles
             (int) $cure->number('cents'),
             $access,
             $this->opensCarburetor($access),
+            self::deeds($cure, 'does'),
         );
     }
 
@@ -286,6 +296,7 @@ final readonly class DiagnosisFiles
                 $s->textOrNull('otherwise'),
                 $s->textOrNull('caution'),
                 $s->has('families') ? $s->words('families') : ['all'],
+                self::deeds($s, 'does'),
             );
         }
 
@@ -311,7 +322,6 @@ final readonly class DiagnosisFiles
 
         return new Costs(
             $cost('verify', 'minutes'),
-            $cost('last_resort', 'minutes'),
             (int) $cost('shop_rate_per_hour', 'cents'),
             (int) $cost('kit', 'cents'),
             (int) $cost('carburetor', 'cents'),

@@ -97,15 +97,15 @@ final readonly class NextMoves
     /** @return list<Move> */
     private function repair(Diagnosis $diagnosis): array
     {
-        $fault = $diagnosis->plan[0] ?? null;
-        $isDone = $fault !== null && in_array($fault->id, $diagnosis->case->repaired, true);
-        if ($fault === null || $isDone || $fault->cure->opensCarburetor || $fault->part === 'mixscrew') {
+        $repair = $diagnosis->plan[0] ?? null;
+        $isDone = $repair !== null && in_array($repair->id, $diagnosis->case->repaired, true);
+        if ($repair === null || $isDone || $repair->opensCarburetor || $repair->fault?->part === 'mixscrew') {
             return [];
         }
-        $why = "{$fault->name} is the likeliest for its minutes, and no check would pay any more.";
-        $minutes = (int) ceil($fault->cure->minutes);
+        $why = "{$repair->name} is the likeliest for its minutes, and no check would pay any more.";
+        $minutes = (int) ceil($repair->minutes);
 
-        return [new Move(Station::Intake, $fault->cure->do, $why, $minutes, 'repair', $fault->id)];
+        return [new Move(Station::Intake, $repair->do, $why, $minutes, 'repair', $repair->id)];
     }
 
     /**

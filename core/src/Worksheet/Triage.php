@@ -12,7 +12,9 @@ use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\Diagnosis\DiagnosisCase;
 use DustyJet\Diagnosis\Facts;
+use DustyJet\Diagnosis\Fault;
 use DustyJet\Diagnosis\FlowRun;
+use DustyJet\Diagnosis\Safety;
 use DustyJet\Diagnosis\Season;
 use DustyJet\Worksheet\Clean\Inspected;
 use DustyJet\Worksheet\Intake\Findings;
@@ -44,7 +46,7 @@ final readonly class Triage
     {
         $findings = $this->sheet->of(Findings::class);
         $names = array_keys($findings->checks + $findings->repaired);
-        $names = array_unique([...array_map(strval(...), $names), ...$this->cured(), ...$this->open()]);
+        $names = array_unique([...array_map(strval(...), $names), ...$this->cured(), ...$this->cleared(), ...$this->open()]);
         $known = $this->catalogue->checks + $this->catalogue->faultsOf($this->kind) + $this->catalogue->access;
         $done = array_values(array_filter($names, static fn (string $n): bool => isset($known[$n])));
 
@@ -106,11 +108,16 @@ final readonly class Triage
         foreach ($this->catalogue->flowsOf($this->kind) as $id => $flow) {
             $steps = $this->sheet->of(Findings::class)->steps[$id] ?? [];
             if ($flow->isOffered($answers) || $steps !== []) {
-                $runs[] = FlowRun::of($flow, $this->kind, $here, $answers, $steps);
+                $runs[] = FlowRun::of($flow, $this->kind, $here, $answers, $steps, $this->safety());
             }
         }
 
         return $runs;
+    }
+
+    public function safety(): Safety
+    {
+        return Safety::of($this->catalogue, $this->answers());
     }
 
     /** @throws \DustyJet\Rejected If a draft names what this knowledge or this family does not have. */
@@ -145,6 +152,30 @@ final readonly class Triage
         }
 
         return $cured;
+    }
+
+    /** @return list<string> faults whose procedure worked */
+    private function cleared(): array
+    {
+        $cleared = array_filter(
+            $this->catalogue->faultsOf($this->kind),
+            fn (Fault $f): bool => $f->flow !== null && $this->hasWorked($f->flow),
+        );
+
+        return array_keys($cleared);
+    }
+
+    /** Whether a count of it, like so many pulls, did it. */
+    private function hasWorked(string $flow): bool
+    {
+        $steps = $this->sheet->of(Findings::class)->steps[$flow] ?? [];
+        foreach ($this->catalogue->flows[$flow]->steps as $step) {
+            if ($step->count !== null && ($steps[$step->id]['worked'] ?? false)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<string> what the strip has opened and the build not closed */

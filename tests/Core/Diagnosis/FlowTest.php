@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use DustyJet\Diagnosis\Answer;
 use DustyJet\Diagnosis\FlowRun;
+use DustyJet\Diagnosis\Safety;
 use Tests\Core\Diagnosis\Knowledge;
 
 /**
@@ -20,6 +21,7 @@ function flowRun(string $flow, array $answers, array $steps = [], string $family
         Knowledge::real()->findingsOf($kind),
         array_map(Answer::from(...), $answers),
         $steps,
+        Safety::of(Knowledge::real(), []),
     );
 }
 
@@ -92,7 +94,7 @@ it('ends every flow in every family, whatever is answered', function (string $fl
             $steps[$id]['worked'] = $steps[$id]['worked'] || $step->count === null;
         }
         expect(
-            FlowRun::of($known->flows[$flow], $kind, $known->findingsOf($kind), $answers, $steps)->at->isEnd(),
+            FlowRun::of($known->flows[$flow], $kind, $known->findingsOf($kind), $answers, $steps, Safety::of($known, []))->at->isEnd(),
         )->toBeTrue("{$flow} {$kind->id}");
     }
 })

@@ -34,7 +34,8 @@ function enumerated(array $faults, array $leaks, array $answers): array
     $total = 0.0;
     $sum = array_fill_keys($names, 0.0);
     foreach ($sets as $set) {
-        $p = 1.0;
+        // A machine that was brought in is seldom sound: none counts half.
+        $p = $set === [] ? 0.5 : 1.0;
         foreach ($names as $name) {
             $p *= in_array($name, $set, true) ? $faults[$name]['chance'] : 1.0 - $faults[$name]['chance'];
         }
@@ -200,7 +201,7 @@ it('explains itself in decibans that are the change of the odds', function (): v
     ]);
     $without = Knowledge::diagnose('cube_opposed', ['fuel_smells_stale' => 'no', 'hard_to_start' => 'strong']);
     $leader = $with->suspects[0];
-    $before = array_values(array_filter($without->suspects, fn ($s): bool => $s->fault === $leader->fault))[0]
+    $before = array_values(array_filter($without->suspects, fn ($s): bool => $s->fault->id === $leader->fault->id))[0]
         ->probability;
     $odds = fn (float $p): float => $p / (1.0 - $p);
     $bogs = array_values(array_filter($leader->because, fn ($e): bool => $e->finding === 'bogs'))[0];

@@ -84,7 +84,11 @@ final class Knowledge
             'costs' => $merged['costs'],
             'cautions' => $merged['cautions'],
         ];
-        $merged['costs']['last_resort']['minutes'] = $lastResort;
+        // Nobody strips a small world for a kit, and its last resort costs so many minutes.
+        $merged['costs']['rebuild']['minutes'] = 1e9;
+        $merged['costs']['replace']['minutes'] = $lastResort;
+        $merged['costs']['carburetor']['cents'] = 0;
+        $merged['costs']['come_back']['cents'] = 0;
         $merged['costs']['verify']['minutes'] = $verify;
         foreach ($leaks as $id => $leak) {
             $isComplaint = str_starts_with($id, 'c');

@@ -12,6 +12,7 @@ use DustyJet\Diagnosis\Hypotheses;
 use DustyJet\Diagnosis\OpenBench;
 use DustyJet\Diagnosis\RankedCheck;
 use DustyJet\Diagnosis\RepairPlan;
+use DustyJet\Diagnosis\Repairs;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Diagnosis\Knowledge;
@@ -85,10 +86,21 @@ function sixFaults(Randomizer $chance, bool $withPairs): array
     return [$hypotheses, $weights, array_map(fn (array $f): float => $f['minutes'], array_values($faults)), $worlds];
 }
 
+/**
+ * @param  list<float>  $weights
+ * @param  list<float>  $minutes
+ */
+function singly(Hypotheses $hypotheses, array $weights, array $minutes, float $lastResort): RepairPlan
+{
+    $repairs = Repairs::single($minutes, array_fill(0, count($minutes), 0), $lastResort);
+
+    return RepairPlan::from($hypotheses, $weights, $repairs, new OpenBench([]), 0);
+}
+
 it('repairs a single fault in the best order there is', function (int $round): void {
     $seed = (int) (getenv('SEED') ?: 7) + $round;
     [$hypotheses, $weights, $minutes, $worlds] = sixFaults(new Randomizer(new Mt19937($seed)), false);
-    $plan = RepairPlan::from($hypotheses, $weights, $minutes, array_fill(0, 6, 0), new OpenBench([]), 0, 100000.0);
+    $plan = singly($hypotheses, $weights, $minutes, 100000.0);
     $best = min(array_map(fn (array $o): float => minutesOf($o, $worlds, $minutes, 100000.0), orders(6)));
 
     // Kalagnanam and Henrion (1990): with one fault and perfect repair, chance over cost in falling order is optimal.
@@ -112,11 +124,9 @@ it('plans by chance per minute, what is open first, and no further than the last
     $plan = RepairPlan::from(
         $hypotheses,
         [0.0, 0.5, 0.35, 0.15, 0.0, 0.0, 0.0],
-        [10.0, $minutesOfB, $minutesOfC],
-        [0, 1, 0],
+        Repairs::single([10.0, $minutesOfB, $minutesOfC], [0, 1, 0], $lastResort),
         new OpenBench($catalogue->access),
         $open,
-        $lastResort,
     );
 
     // By hand: each repair is paid for while the machine is not cured; b needs five minutes of opening.
@@ -167,7 +177,7 @@ it('comes close to exhaustive search where two faults may be there', function ()
     $ratios = [];
     for ($round = 0; $round < 12; $round++) {
         [$hypotheses, $weights, $minutes, $worlds] = sixFaults($chance, true);
-        $plan = RepairPlan::from($hypotheses, $weights, $minutes, array_fill(0, 6, 0), new OpenBench([]), 0, 400.0);
+        $plan = singly($hypotheses, $weights, $minutes, 400.0);
         $best = INF;
         foreach (orders(6) as $order) {
             foreach (range(0, 6) as $most) {

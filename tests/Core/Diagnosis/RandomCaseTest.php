@@ -5,11 +5,13 @@ declare(strict_types=1);
 use DustyJet\Diagnosis\Answer;
 use DustyJet\Diagnosis\Belief;
 use DustyJet\Diagnosis\Catalogue;
+use DustyJet\Diagnosis\Deed;
 use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\Diagnosis\DiagnosisCase;
 use DustyJet\Diagnosis\Facts;
 use DustyJet\Diagnosis\Hypotheses;
 use DustyJet\Diagnosis\RebuildOrReplace;
+use DustyJet\Diagnosis\Safety;
 use DustyJet\Diagnosis\Season;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -72,7 +74,7 @@ it('makes something sensible of any case', function (int $round): void {
         $estimate = RebuildOrReplace::of($diagnosis, $known->costs);
         expect($diagnosis->expectedMinutes())
             ->toBeGreaterThan(0.0, $where)
-            ->toBeLessThanOrEqual($known->costs->lastResortMinutes + 1e-6, $where)
+            ->toBeLessThanOrEqual($known->costs->lastResortMinutes() + 1e-6, $where)
             ->and($estimate->rebuildCents)
             ->toBeGreaterThan(0, $where)
             ->and($diagnosis->inCarburetor)
@@ -87,7 +89,7 @@ it('keeps to what is safe and possible in any case', function (int $round): void
     for ($i = 0; $i < 6; $i++) {
         $case = anyCase($known, $chance);
         $there = fn (string $f): bool => ($case->answers[$f] ?? Answer::NotLooked)->isThere();
-        $danger = array_filter($known->forbidStart, $there) !== [];
+        $danger = ! Safety::of($known, $case->answers)->allows([Deed::Start]);
         $isOpen = array_filter($case->open, fn (string $a): bool => ! $known->access[$a]->engineRuns) !== [];
         foreach (Diagnosis::of($known, $case, 0)->checks as $ranked) {
             $check = $ranked->check;

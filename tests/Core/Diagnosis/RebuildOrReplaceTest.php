@@ -11,7 +11,6 @@ function plainCosts(): Costs
 {
     return new Costs(
         verifyMinutes: 4,
-        lastResortMinutes: 300,
         shopRateCentsPerHour: 6000,
         kitCents: 1000,
         carburetorCents: 6000,

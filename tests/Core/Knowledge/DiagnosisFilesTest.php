@@ -90,7 +90,7 @@ it('refuses knowledge that cannot be', function (array $changed, string $message
         'names "monsoon"',
     ],
     'a factor of nothing' => [['faults.no_spark.prior.rises' => ['season' => ['winter' => 0.0]]], 'is above 0'],
-    'a leak below the least' => [['findings.floods.leak' => 0.001], 'at least 0.01'],
+    'a leak below the least' => [['findings.floods.leak' => 0.001], 'at least 0.005'],
     'a finding nothing explains' => [
         [
             'findings.humming' => [

@@ -36,6 +36,8 @@ final readonly class FlowCard
         $at = $run->at;
         $words = static fn (FlowStep $s): string => $s->ask === null ? $s->do : $catalogue->findings[$s->ask]->ask;
 
+        $stop = $run->stoppedBy;
+
         return new self(
             $run->flow->id,
             $at->id,
@@ -43,15 +45,16 @@ final readonly class FlowCard
             $run->flow->why,
             array_map($words, $run->behind),
             match (true) {
+                $stop !== null => 'end',
                 $at->ask !== null => 'ask',
                 $at->count !== null => 'count',
                 $at->isEnd() => 'end',
                 default => 'do',
             },
-            $words($at),
+            $stop === null ? $words($at) : "Not now: {$stop->because}.",
             $at->ask,
             $at->count === null ? '' : "{$run->counted} of at most {$at->most} {$at->count}",
-            $at->caution === null ? null : $catalogue->cautions[$at->caution],
+            $catalogue->cautions[$stop->danger ?? $at->caution ?? ''] ?? null,
             $run->behind !== [],
         );
     }

@@ -24,7 +24,7 @@ final readonly class Suspicion
      * @param  list<array{do: string, minutes: string, worth: string, href: string}>  $runnersUp
      * @param  list<array{do: string, why: string}>  $notNow
      * @param  list<array{if: string, then: string, href: string}>  $turns answers that would put another suspect at the top
-     * @param  array{fault: string, do: string, name: string, minutes: string}|null  $repair
+     * @param  array{fault: string, do: string, name: string, minutes: string, strip: string|null}|null  $repair
      * @param  list<SuspectRow>  $suspects
      */
     private function __construct(
@@ -36,7 +36,6 @@ final readonly class Suspicion
         public ?array $repair,
         public array $suspects,
         public string $unexplained,
-        public string $expected,
         public Estimate $estimate,
     ) {
     }
@@ -57,10 +56,9 @@ final readonly class Suspicion
             runnersUp: self::runnersUp($view, $diagnosis, $ranked),
             notNow: self::notNow($view->catalogue, $diagnosis),
             turns: self::turns($view, $diagnosis),
-            repair: $best === null ? self::repair($diagnosis) : null,
+            repair: $best === null ? self::repair($view, $diagnosis) : null,
             suspects: SuspectRow::all($view->catalogue, $diagnosis),
             unexplained: (int) round(100.0 * $diagnosis->unexplained).' %',
-            expected: Numbers::plain($diagnosis->expectedMinutes(), 0),
             estimate: Estimate::of($diagnosis, $view->catalogue->costs, $isCondemned),
         );
     }
@@ -128,18 +126,19 @@ final readonly class Suspicion
         return ucfirst(implode(', ', $said));
     }
 
-    /** @return array{fault: string, do: string, name: string, minutes: string}|null */
-    private static function repair(Diagnosis $diagnosis): ?array
+    /** @return array{fault: string, do: string, name: string, minutes: string, strip: string|null}|null */
+    private static function repair(SheetView $view, Diagnosis $diagnosis): ?array
     {
-        $fault = $diagnosis->plan[0] ?? null;
+        $repair = $diagnosis->plan[0] ?? null;
 
-        return $fault === null
+        return $repair === null
             ? null
             : [
-                'fault' => $fault->id,
-                'do' => $fault->cure->do,
-                'name' => $fault->name,
-                'minutes' => Numbers::plain($fault->cure->minutes, 0),
+                'fault' => $repair->id,
+                'do' => $repair->do,
+                'name' => $repair->name,
+                'minutes' => Numbers::plain($repair->minutes, 0),
+                'strip' => $repair->fault === null ? $view->to(Station::Strip) : null,
             ];
     }
 }

@@ -3,11 +3,16 @@
         <p class="q"><b>{{ $work->likely->repair['do'] }}</b></p>
         <p class="how">No check would pay any more. {{ $work->likely->repair['name'] }} is the likeliest for its
             minutes. Try the engine after it.</p>
-        <x-forms.entry :form="$page->form" kind="fault_repaired" id="repair-form">
-            <input type="hidden" name="fault" value="{{ $work->likely->repair['fault'] }}">
-            <button class="btn btn-secondary" type="submit">Done, {{ $work->likely->repair['minutes'] }} min, log
-                it</button>
-        </x-forms.entry>
+        @if ($work->likely->repair['strip'])
+            <a class="btn btn-secondary" href="{{ $work->likely->repair['strip'] }}">Go to Strip,
+                {{ $work->likely->repair['minutes'] }} min in all</a>
+        @else
+            <x-forms.entry :form="$page->form" kind="fault_repaired" id="repair-form">
+                <input type="hidden" name="fault" value="{{ $work->likely->repair['fault'] }}">
+                <button class="btn btn-secondary" type="submit">Done, {{ $work->likely->repair['minutes'] }} min, log
+                    it</button>
+            </x-forms.entry>
+        @endif
     </div>
 @elseif ($work->likely->check)
     <div class="dj-checkcard">

@@ -1,5 +1,5 @@
 <h3 class="dj-h3">
-    Suspects <small>{{ $work->likely->expected }} min to a cure, expected</small></h3>
+    Suspects</h3>
 <ol class="dj-suspects">
     @foreach ($work->likely->suspects as $suspect)
         <li>
