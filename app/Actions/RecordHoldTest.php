@@ -27,6 +27,7 @@ final readonly class RecordHoldTest
     }
 
     /**
+     * @param  bool  $anyway whether it is logged although the machine lies apart
      * @param  string  $traceId derived from the client id, so that a resent request names the same trace
      *
      * @throws \DustyJet\Rejected If the readings are no test.
@@ -40,6 +41,7 @@ final readonly class RecordHoldTest
         Rig $rig,
         Limits $limits,
         bool $wetted,
+        bool $anyway,
         int $seen,
     ): Worksheet {
         $result = HoldTest::judge($trace, $rig, $limits);
@@ -52,6 +54,7 @@ final readonly class RecordHoldTest
             'volume_u_percent' => (float) sprintf('%.3g', 100.0 * $rig->relativeUncertainty),
             'limit_ml_min' => $limits->leak->inMillilitresPerMinute(),
             'wetted' => $wetted,
+            ...$anyway ? ['anyway' => true] : [],
             'result' => Outcome::stored($result, $last, $trace->durationSeconds()),
             'fit' => [
                 ...$fit,

@@ -192,7 +192,7 @@ final class Job extends Model
     private static function progressOf(Worksheet $sheet, Diagnoses $diagnoses): array
     {
         $triage = new Triage($diagnoses->catalogue, $sheet);
-        $next = $sheet->moves($triage->leads() ? $diagnoses->of($triage) : null)[0] ?? null;
+        $next = $sheet->moves($triage->leads() ? $diagnoses->of($triage) : null, $triage->safety())[0] ?? null;
         $state = static fn (StationState $s): array => ['done' => $s->isDone(), 'stale' => $s->stale];
 
         return [

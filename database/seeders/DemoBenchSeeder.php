@@ -382,6 +382,7 @@ final class DemoBenchSeeder extends Seeder
             $rig,
             Limits::ofLeak(Flow::ofMillilitresPerMinute(0.6)),
             false,
+            false,
             $this->job->refresh()->log_length,
         );
     }

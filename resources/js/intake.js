@@ -40,3 +40,14 @@ document.addEventListener("click", (event) => {
     answers?.querySelector("button")?.focus();
   }
 });
+
+// A list is narrowed to the rows that hold what is typed.
+document.addEventListener("input", (event) => {
+  const filter = event.target.closest("[data-filter]");
+  if (filter) {
+    const typed = filter.value.trim().toLowerCase();
+    document.querySelectorAll(`${filter.dataset.filter} > li`).forEach((row) => {
+      row.hidden = !row.dataset.words.includes(typed);
+    });
+  }
+});

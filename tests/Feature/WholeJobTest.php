@@ -29,7 +29,10 @@ it('takes a job from intake to hand-back over HTTP', function (): void {
     foreach ($plan->stripOrder() as $part) {
         $this->enter($job, 'part_off', ['part' => $part->key, 'count' => $part->count])->assertSessionHasNoErrors();
     }
-    $this->hold($job)->assertSessionHasNoErrors();
+    // With the needle on the tray nothing can hold: asked once, then logged with a mark.
+    $this->hold($job)->assertSessionHasErrors();
+    $this->hold($job, ['anyway' => '1'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$job->id}/log")->assertSee('with parts on the tray');
     foreach (array_keys($family->inspectionsOf('')) as $inspection) {
         $this->enter($job, 'part_inspected', [
             'inspection' => $inspection,

@@ -38,7 +38,11 @@ it('names a form that the station really prints', function (callable $reach, Sta
         'off-air_cleaner',
     ],
     'bench test' => [
-        fn (Bench $b) => $b->count('idle_mixture', '1')->count('idle_speed', '1')->all(Station::Strip),
+        fn (Bench $b) => $b
+            ->count('idle_mixture', '1')
+            ->count('idle_speed', '1')
+            ->off('air_cleaner')
+            ->add(EntryKind::StripEnded, []),
         Station::BenchTest,
         'hold-form',
     ],
@@ -46,7 +50,8 @@ it('names a form that the station really prints', function (callable $reach, Sta
         fn (Bench $b) => $b
             ->count('idle_mixture', '1')
             ->count('idle_speed', '1')
-            ->all(Station::Strip)
+            ->off('air_cleaner')
+            ->add(EntryKind::StripEnded, [])
             ->hold(4.0, wetted: true),
         Station::BenchTest,
         'needle-form',

@@ -28,6 +28,7 @@ final readonly class HoldTestController
             $request->rig(),
             $request->limits(),
             $request->wetted(),
+            $request->anyway(),
             $request->seen(),
         );
 

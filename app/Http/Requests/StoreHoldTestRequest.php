@@ -40,6 +40,7 @@ final class StoreHoldTestRequest extends FormRequest
             'step' => ['nullable', 'numeric', 'min:0', 'max:10'],
             'drift_k' => ['nullable', 'numeric', 'min:0', 'max:30'],
             'wetted' => ['nullable', 'boolean'],
+            'anyway' => ['nullable', 'boolean'],
             'readings' => ['nullable', 'string', 'max:8000000', 'required_without:file'],
             'file' => ['nullable', 'file', 'max:8000'],
         ];
@@ -118,5 +119,11 @@ final class StoreHoldTestRequest extends FormRequest
     public function wetted(): bool
     {
         return $this->boolean('wetted');
+    }
+
+    /** Whether it is to be logged although parts lie on the tray. */
+    public function anyway(): bool
+    {
+        return $this->boolean('anyway');
     }
 }

@@ -53,7 +53,7 @@ final readonly class SheetPage
             station: $view->station,
             line: FuelLine::of($view),
             work: $work,
-            plate: NextPlate::of($view, $isCoached),
+            plate: NextPlate::of($view, $isCoached, $screw),
             cutaway: $work->fillsTheSheet() ? null : CutawayState::of($view),
             form: new EntryForm($view->job, $view->sheet->log->length(), $view->station->value),
             ribbon: LogLine::all($view->sheet, self::LATEST),

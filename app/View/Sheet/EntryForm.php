@@ -28,6 +28,12 @@ final readonly class EntryForm
         return route('hold-tests.store', $this->job);
     }
 
+    /** Where anything seen, told or tested can be said: one tap from every station. */
+    public function sayAddress(): string
+    {
+        return "{$this->address}/intake?look=say#say";
+    }
+
     /** A new id each time it is printed: the same form sent twice is one entry, another form is another. */
     public function clientId(): string
     {

@@ -31,16 +31,25 @@ final readonly class NextMove
     ) {
     }
 
-    /** @return list<self> */
-    public static function all(SheetView $view): array
+    /**
+     * @param  string  $screw the one in hand; empty for the first that is open
+     *
+     * @return list<self>
+     */
+    public static function all(SheetView $view, string $screw = ''): array
     {
-        return array_map(static fn (Move $move): self => self::of($view, $move), $view->moves);
+        return array_map(static fn (Move $move): self => self::of($view, $move, $screw), $view->moves);
     }
 
-    private static function of(SheetView $view, Move $move): self
+    private static function of(SheetView $view, Move $move, string $screw): self
     {
-        $isHere = $move->station === $view->station;
-        [$target, $label] = $isHere ? self::key($move) : [null, "Go to {$move->station->label()}"];
+        // The key logs what lies open: another screw's tab has to be opened first.
+        $isOther = in_array($move->key, self::OF_A_SCREW, true) && $screw !== '' && $screw !== $move->target;
+        [$target, $label] = match (true) {
+            $move->station !== $view->station => [null, "Go to {$move->station->label()}"],
+            $isOther => [null, 'Go to that screw'],
+            default => self::key($move),
+        };
         $isAnchor = $target !== null && str_starts_with($target, '#');
 
         return new self(
@@ -75,6 +84,7 @@ final readonly class NextMove
         return match ($move->key) {
             'intake' => ['work-form', 'Log the intake'],
             'look' => ['#answers', 'Looked, answer it'],
+            'danger' => ['#said', 'See what was said'],
             'repair' => ['repair-form', 'Done, log it'],
             'count' => ['work-form', 'Counted, log it'],
             'part_off' => ["off-{$move->target}", 'Off, next cell'],

@@ -7,20 +7,13 @@ namespace App\View\Sheet;
 use App\View\Numbers;
 use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Caution;
-use DustyJet\Diagnosis\Answer;
+use DustyJet\Diagnosis\Deed;
 use DustyJet\Worksheet\Stale\StaleItem;
 use DustyJet\Worksheet\Stale\Staleness;
 
 /** The plate beside the work: the next move, what must be taken again, the caution of the moment and the book. */
 final readonly class NextPlate
 {
-    /** What is dangerous whatever station is open, by its finding. */
-    private const DANGERS = [
-        'fuel_in_oil' => 'oil',
-        'fuel_dripping' => 'dripping',
-        'vent_weeps_on_bulb' => 'dripping',
-    ];
-
     /**
      * @param  list<NextMove>  $others
      * @param  list<array{what: string, because: string, minutes: int, href: string}>  $stale
@@ -36,9 +29,10 @@ final readonly class NextPlate
     ) {
     }
 
-    public static function of(SheetView $view, bool $isCoached): self
+    /** @param  string  $screw the one in hand; empty for the first that is open */
+    public static function of(SheetView $view, bool $isCoached, string $screw = ''): self
     {
-        $moves = NextMove::all($view);
+        $moves = NextMove::all($view, $screw);
         $stale = $view->sheet->of(Staleness::class)->items();
 
         return new self(
@@ -62,16 +56,12 @@ final readonly class NextPlate
         ];
     }
 
+    /** What is dangerous whatever station is open. */
     private static function danger(SheetView $view): ?Caution
     {
-        $answers = $view->triage->answers();
-        foreach (self::DANGERS as $finding => $caution) {
-            if (($answers[$finding] ?? Answer::NotLooked)->isThere()) {
-                return new Caution(...$view->catalogue->cautions[$caution]);
-            }
-        }
+        $stands = $view->triage->safety()->against([Deed::Start, Deed::Run]);
 
-        return null;
+        return $stands?->danger === null ? null : new Caution(...$view->catalogue->cautions[$stands->danger]);
     }
 
     /** Of what is in hand, else of the station. */

@@ -43,8 +43,27 @@ final readonly class SheetView
         $leads = $this->triage->leads();
         $shows = $station === Station::Intake && $sheet->handedBackAt === null;
         $this->diagnosis = $leads || $shows ? $diagnoses->of($this->triage) : null;
-        $this->plainMoves = $sheet->moves();
-        $this->moves = $leads ? $sheet->moves($this->diagnosis) : $this->plainMoves;
+        $safety = $this->triage->safety();
+        $this->plainMoves = $sheet->moves(null, $safety);
+        $this->moves = $leads ? $this->hereFirst($sheet->moves($this->diagnosis, $safety)) : $this->plainMoves;
+    }
+
+    /**
+     * Who is at work at a station is not sent away by a look nobody took yet: it stands beside what is in hand.
+     *
+     * @param  list<Move>  $moves
+     *
+     * @return list<Move>
+     */
+    private function hereFirst(array $moves): array
+    {
+        $first = $moves[0] ?? null;
+        $own = $this->plainMoves[0] ?? null;
+        $isAtWork = $own !== null && $own->station === $this->station && $this->station !== Station::Intake;
+
+        return $first !== null && $isAtWork && $first->station === Station::Intake
+            ? array_slice([$own, $first, ...array_slice($this->plainMoves, 1)], 0, Move::MOST)
+            : $moves;
     }
 
     /** Address of a station of this job: asked for often, so the routes are asked once. */

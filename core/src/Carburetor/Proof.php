@@ -10,9 +10,14 @@ final readonly class Proof
     /**
      * @param  HoldAsked|null  $hold null where no hold test applies
      * @param  array<string, BenchTest>  $tests
-     * @param  array<string, array{do: string, takes: string|null}>  $checks before hand-back
+     * @param  array<string, ProofCheck>  $checks before hand-back
+     * @param  list<string>  $valve parts that close the fuel
      */
-    public function __construct(public ?HoldAsked $hold, public array $tests, public array $checks)
-    {
+    public function __construct(
+        public ?HoldAsked $hold,
+        public array $tests,
+        public array $checks,
+        public array $valve,
+    ) {
     }
 }

@@ -20,8 +20,10 @@ use DustyJet\Carburetor\HoldAsked;
 use DustyJet\Carburetor\Inspection;
 use DustyJet\Carburetor\Kit;
 use DustyJet\Carburetor\Layer;
+use DustyJet\Carburetor\Need;
 use DustyJet\Carburetor\Part;
 use DustyJet\Carburetor\Proof;
+use DustyJet\Carburetor\ProofCheck;
 use DustyJet\Carburetor\Sense;
 use DustyJet\Carburetor\Teardown;
 use DustyJet\Carburetor\Upsets;
@@ -138,14 +140,36 @@ final readonly class FamilyFile
             $t->text('name'),
             $t->text('do'),
             $t->text('good'),
+            self::need($t),
+            $t->textOrNull('fails'),
         );
-        $check = static fn (Fields $c): array => ['do' => $c->text('do'), 'takes' => $c->textOrNull('takes')];
+        $check = static fn (Fields $c): ProofCheck => new ProofCheck(
+            $c->text('do'),
+            $c->textOrNull('takes') === 'rpm',
+            self::need($c),
+            $c->flag('runs'),
+            $c->textOrNull('fails'),
+        );
 
         return new Proof(
-            hold: $hold === null ? null : new HoldAsked($hold->text('name'), $hold->text('do'), $hold->text('why')),
+            hold: $hold === null ? null : new HoldAsked(
+                $hold->text('name'),
+                $hold->text('do'),
+                $hold->text('why'),
+                self::need($hold),
+                $hold->text('fails'),
+            ),
             tests: $this->shared('tests', $test, $this->file->words('tests')),
             checks: $this->shared('handback', $check, $this->file->words('handback')),
+            valve: $this->file->words('valve'),
         );
+    }
+
+    private static function need(Fields $fields): Need
+    {
+        $word = $fields->textOrNull('needs') ?? Need::Nothing->value;
+
+        return Need::tryFrom($word) ?? throw UnusableKnowledge::dangling('needs', $word);
     }
 
     private function guidance(): Guidance

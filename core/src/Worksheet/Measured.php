@@ -4,65 +4,106 @@ declare(strict_types=1);
 
 namespace DustyJet\Worksheet;
 
+use DateTimeImmutable;
 use DustyJet\Carburetor\Condition;
 use DustyJet\Diagnosis\Answer;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Worksheet\BenchTest\Holds;
+use DustyJet\Worksheet\BenchTest\Tests;
 use DustyJet\Worksheet\Clean\Inspected;
+use DustyJet\Worksheet\HandBack\Proofs;
 use DustyJet\Worksheet\Screws\AdjusterState;
 use DustyJet\Worksheet\Screws\Screws;
 use DustyJet\Worksheet\Stale\Staleness;
 
 /**
- * What the stations found, as answers to findings.
+ * What the stations found, as answers to findings: a failure says it is there, a pass that it is not. Each with when;
+ * null for what came first.
  *
  * @internal
+ *
+ * @phpstan-type Found array{0: string, 1: Answer, 2: DateTimeImmutable|null}
  */
 final readonly class Measured
 {
     /** A screw this far past its base is dirt, not adjustment. Common practice. */
     private const FAR_OUT_TURNS = 2.0;
 
-    /** @return list<array{0: string, 1: Answer}> */
+    /** @return list<Found> */
     public static function on(Worksheet $sheet): array
     {
-        return [...self::held($sheet), ...self::lookedAt($sheet), ...self::counted($sheet)];
+        return [
+            ...self::counted($sheet),
+            ...self::lookedAt($sheet),
+            ...self::held($sheet),
+            ...self::tested($sheet),
+            ...self::proved($sheet),
+        ];
     }
 
     /**
      * A dry needle that leaks proves nothing; one that holds dry holds.
      *
-     * @return list<array{0: string, 1: Answer}>
+     * @return list<Found>
      */
     private static function held(Worksheet $sheet): array
     {
         $hold = $sheet->of(Holds::class)->latest();
+        $fails = $sheet->family->proof->hold?->fails;
         $isTrusted = $hold !== null && ! $sheet->of(Staleness::class)->has(Holds::READING);
-        if (! $isTrusted || $hold->outcome->verdict === Verdict::KeepWatching) {
+        if ($fails === null || ! $isTrusted || $hold->outcome->verdict === Verdict::KeepWatching) {
             return [];
         }
 
         return match (true) {
-            $hold->outcome->verdict === Verdict::Holds => [['needle_leaks', Answer::No]],
-            $hold->setup->wetted => [['needle_leaks', Answer::Yes]],
+            $hold->outcome->verdict === Verdict::Holds => [[$fails, Answer::No, $hold->at]],
+            $hold->setup->wetted => [[$fails, Answer::Yes, $hold->at]],
             default => [],
         };
     }
 
-    /** @return list<array{0: string, 1: Answer}> */
-    private static function lookedAt(Worksheet $sheet): array
+    /** @return list<Found> */
+    private static function tested(Worksheet $sheet): array
     {
         $found = [];
-        foreach ($sheet->of(Inspected::class)->records as $key => $record) {
-            foreach ($sheet->family->teardown->inspections[$key]->effects->fails as $finding) {
-                $found[] = [$finding, $record->condition === Condition::Sound ? Answer::No : Answer::Yes];
+        foreach ($sheet->of(Tests::class)->records as $key => $record) {
+            $fails = $sheet->family->proof->tests[$key]->fails ?? null;
+            if ($fails !== null) {
+                $found[] = [$fails, $record->passed ? Answer::No : Answer::Yes, $record->at];
             }
         }
 
         return $found;
     }
 
-    /** @return list<array{0: string, 1: Answer}> */
+    /** @return list<Found> */
+    private static function proved(Worksheet $sheet): array
+    {
+        $found = [];
+        foreach ($sheet->of(Proofs::class)->checks as $key => $check) {
+            $fails = $sheet->family->proof->checks[$key]->fails ?? null;
+            if ($fails !== null && $check->passed !== null) {
+                $found[] = [$fails, $check->passed ? Answer::No : Answer::Yes, $check->at];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Found> */
+    private static function lookedAt(Worksheet $sheet): array
+    {
+        $found = [];
+        foreach ($sheet->of(Inspected::class)->records as $key => $record) {
+            foreach ($sheet->family->teardown->inspections[$key]->effects->fails as $finding) {
+                $found[] = [$finding, $record->condition === Condition::Sound ? Answer::No : Answer::Yes, $record->at];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Found> */
     private static function counted(Worksheet $sheet): array
     {
         $isFar = static fn (AdjusterState $s): bool => ($s->found?->inTurns() ?? 0.0)
@@ -73,6 +114,6 @@ final readonly class Measured
         );
         $far = array_filter($counted, $isFar);
 
-        return $counted === [] ? [] : [['screw_far_out', $far === [] ? Answer::No : Answer::Yes]];
+        return $counted === [] ? [] : [['screw_far_out', $far === [] ? Answer::No : Answer::Yes, null]];
     }
 }

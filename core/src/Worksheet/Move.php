@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DustyJet\Worksheet;
 
 use DustyJet\Carburetor\Station;
+use DustyJet\Diagnosis\Deed;
 
 /** Something worth doing next, with its reason and its minutes. */
 final readonly class Move
@@ -14,6 +15,7 @@ final readonly class Move
 
     /**
      * @param  string  $target name of what the move is done on, for the screen to go to: an adjuster, a step, a test
+     * @param  list<Deed>  $does what a finding could forbid
      */
     public function __construct(
         public Station $station,
@@ -22,6 +24,7 @@ final readonly class Move
         public int $minutes,
         public string $key,
         public string $target = '',
+        public array $does = [],
     ) {
     }
 }

@@ -8,6 +8,7 @@ use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\Diagnosis\RankedCheck;
+use DustyJet\Diagnosis\Safety;
 use DustyJet\Worksheet\Stale\StaleItem;
 use DustyJet\Worksheet\Stale\Staleness;
 use DustyJet\Worksheet\Strip\Parts;
@@ -20,14 +21,17 @@ use DustyJet\Worksheet\Strip\Parts;
  */
 final readonly class NextMoves
 {
-    private function __construct(private Worksheet $sheet, private ?Diagnosis $diagnosis)
-    {
+    private function __construct(
+        private Worksheet $sheet,
+        private ?Diagnosis $diagnosis,
+        private ?Safety $safety,
+    ) {
     }
 
     /** @return list<Move> */
-    public static function from(Worksheet $sheet, ?Diagnosis $diagnosis = null): array
+    public static function from(Worksheet $sheet, ?Diagnosis $diagnosis = null, ?Safety $safety = null): array
     {
-        return $sheet->handedBackAt !== null ? [] : (new self($sheet, $diagnosis))->best();
+        return $sheet->handedBackAt !== null ? [] : (new self($sheet, $diagnosis, $safety))->best();
     }
 
     /** @return list<Move> */
@@ -37,7 +41,7 @@ final readonly class NextMoves
         foreach (Station::cases() as $station) {
             $moves = [...$moves, ...$this->rechecksBefore($station)];
             if (! $this->sheet->stations[$station->value]->isDone()) {
-                $moves = [...$moves, ...Bays::at($station)->moves($this->sheet)];
+                $moves = [...$moves, ...$this->allowed(Bays::at($station)->moves($this->sheet))];
             }
             if (count($moves) >= Move::MOST) {
                 break;
@@ -48,6 +52,26 @@ final readonly class NextMoves
     }
 
     /**
+     * What something found forbids is not proposed; where nothing else is left, that comes first.
+     *
+     * @param  list<Move>  $moves
+     *
+     * @return list<Move>
+     */
+    private function allowed(array $moves): array
+    {
+        $forbidden = $this->safety === null || $moves === [] ? null : $this->safety->against($moves[0]->does);
+        if ($forbidden === null) {
+            $safe = fn (Move $m): bool => $this->safety === null || $this->safety->allows($m->does);
+
+            return array_values(array_filter($moves, $safe));
+        }
+        $do = ucfirst($forbidden->because).': cure that first, then say it is gone';
+
+        return [new Move(Station::Intake, $do, 'Nothing is run while that stands.', 5, 'danger', $forbidden->id)];
+    }
+
+    /**
      * What the diagnosis would rather have done than open the carburetor: until that is begun, its check or repair
      * comes first.
      *
@@ -55,7 +79,7 @@ final readonly class NextMoves
      */
     private function beforeTheCarburetor(): array
     {
-        if ($this->diagnosis === null || $this->sheet->stations[Station::Strip->value]->done > 0) {
+        if ($this->diagnosis === null) {
             return [];
         }
         $ranked = $this->diagnosis->nextCheck();

@@ -44,6 +44,12 @@ final class NotAllowedNow extends \DomainException implements Rejected
         );
     }
 
+    /** @param  string  $what a sentence */
+    public static function inTheWay(string $what): self
+    {
+        return new self('in_the_way', "{$what} It would prove nothing: put it on first.");
+    }
+
     public static function notScrap(): self
     {
         return new self('not_scrap', 'That part alone does not scrap the body. Order a new one instead.');

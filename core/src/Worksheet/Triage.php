@@ -16,7 +16,11 @@ use DustyJet\Diagnosis\Fault;
 use DustyJet\Diagnosis\FlowRun;
 use DustyJet\Diagnosis\Safety;
 use DustyJet\Diagnosis\Season;
+use DustyJet\HoldTest\Verdict;
+use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\Clean\Inspected;
+use DustyJet\Worksheet\HandBack\CheckState;
+use DustyJet\Worksheet\HandBack\Proofs;
 use DustyJet\Worksheet\Intake\Findings;
 use DustyJet\Worksheet\Strip\Parts;
 
@@ -29,6 +33,12 @@ use DustyJet\Worksheet\Strip\Parts;
 final readonly class Triage
 {
     private const LONGEST_DAYS = 36500;
+
+    /** What a carburetor that holds does not do. Fuel in the oil stays until somebody says it was changed. */
+    private const OF_A_LEAK = ['fuel_dripping', 'drips_from_vent', 'drips_at_joint', 'vent_weeps_on_bulb'];
+
+    /** A cure of a fault that brings a finding so often ends it. */
+    private const BRINGS_IT = 0.5;
 
     private CarburetorKind $kind;
 
@@ -76,8 +86,17 @@ final readonly class Triage
     public function leads(): bool
     {
         return $this->sheet->handedBackAt === null
-            && $this->sheet->stations[Station::Strip->value]->done === 0
+            && ($this->sheet->stations[Station::Strip->value]->done === 0 || $this->hasFailedWhole())
             && $this->hasComplaint();
+    }
+
+    /** Whether it is together again and something failed: the search begins anew. */
+    private function hasFailedWhole(): bool
+    {
+        $failed = static fn (CheckState $c): bool => $c->passed === false;
+
+        return Machine::on($this->sheet->bench)->isWhole()
+            && array_filter($this->sheet->of(Proofs::class)->checks, $failed) !== [];
     }
 
     /** @return array<string, Answer> in the order they were given */
@@ -86,8 +105,10 @@ final readonly class Triage
         $here = $this->catalogue->findingsOf($this->kind);
         $given = Measured::on($this->sheet);
         foreach ($this->sheet->of(Findings::class)->told as $told) {
-            $given[] = [$told->finding, $told->answer];
+            $given[] = [$told->finding, $told->answer, $told->at];
         }
+        // The last word counts, whether it was said or measured.
+        usort($given, static fn (array $a, array $b): int => ($a[2]?->getTimestamp() ?? 0) <=> ($b[2]?->getTimestamp() ?? 0));
         $answers = [];
         foreach ($given as [$finding, $answer]) {
             $isGraded = $answer === Answer::Some || $answer === Answer::Strong;
@@ -115,9 +136,31 @@ final readonly class Triage
         return $runs;
     }
 
+    /** What stands: a leak that was cured, or a carburetor proved tight after it was said, forbids nothing any more. */
     public function safety(): Safety
     {
-        return Safety::of($this->catalogue, $this->answers());
+        $told = $this->sheet->of(Findings::class)->told;
+        $hold = $this->sheet->of(Holds::class)->latest();
+        $tightSince = $hold?->outcome->verdict === Verdict::Holds && Machine::on($this->sheet->bench)->isWhole()
+            ? $hold->at
+            : null;
+        $stands = fn (Answer $answer, string $finding): bool => ! $this->isCured($finding)
+            && ! ($tightSince !== null && isset($told[$finding]) && $told[$finding]->at < $tightSince
+                && in_array($finding, self::OF_A_LEAK, true));
+
+        return Safety::of($this->catalogue, array_filter($this->answers(), $stands, ARRAY_FILTER_USE_BOTH));
+    }
+
+    private function isCured(string $finding): bool
+    {
+        $faults = $this->catalogue->faultsOf($this->kind);
+        foreach (array_keys($this->sheet->of(Findings::class)->repaired) as $fault) {
+            if (($faults[$fault]->shows[$finding][0] ?? 0.0) >= self::BRINGS_IT) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @throws \DustyJet\Rejected If a draft names what this knowledge or this family does not have. */

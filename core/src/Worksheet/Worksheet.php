@@ -10,6 +10,7 @@ use DustyJet\BenchLog\Log;
 use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Diagnosis;
+use DustyJet\Diagnosis\Safety;
 use DustyJet\Worksheet\HandBack\Proofs;
 use DustyJet\Worksheet\Intake\Intake;
 use DustyJet\Worksheet\Intake\Ticket;
@@ -86,12 +87,13 @@ final readonly class Worksheet
 
     /**
      * @param  Diagnosis|null  $diagnosis of this sheet, where a complaint is named
+     * @param  Safety|null  $safety of this sheet; without it nothing is held back
      *
      * @return list<Move> the best move first; none once handed back
      */
-    public function moves(?Diagnosis $diagnosis = null): array
+    public function moves(?Diagnosis $diagnosis = null, ?Safety $safety = null): array
     {
-        return NextMoves::from($this, $diagnosis);
+        return NextMoves::from($this, $diagnosis, $safety);
     }
 
     /** @return list<string> what stands between this job and its customer */

@@ -10,6 +10,7 @@ use App\View\Stations\Intake\Tick;
 use DustyJet\Diagnosis\Answer;
 use DustyJet\Diagnosis\FlowRun;
 use DustyJet\Diagnosis\RankedCheck;
+use DustyJet\Diagnosis\Safety;
 use Tests\Core\Diagnosis\Knowledge;
 
 /** @param  array<string, string>  $answers */
@@ -113,6 +114,7 @@ it('shows a procedure at its step', function (): void {
             $known->findingsOf($kind),
             ['fuel_dripping' => Answer::No],
             ['choke_off' => ['counted' => 1, 'worked' => true], 'pull' => ['counted' => 4, 'worked' => false]],
+            Safety::of($known, []),
         ),
     );
 

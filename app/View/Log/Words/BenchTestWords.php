@@ -30,7 +30,9 @@ final readonly class BenchTestWords implements RoomWords
         $isVacuum = $act->setup->isVacuum;
         $outcome = $act->outcome;
         $course = $outcome->course;
-        $name = ($names->family->proof->hold->name ?? 'Hold').($act->setup->wetted ? ', wetted' : '');
+        $name = ($names->family->proof->hold->name ?? 'Hold')
+            .($act->setup->wetted ? ', wetted' : '')
+            .($act->anyway ? ', with parts on the tray' : '');
         $start = Numbers::gauge($course->startKpa, $isVacuum);
         $end = Numbers::gaugeWithUnit($course->endKpa, $isVacuum);
 

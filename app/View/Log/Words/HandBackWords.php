@@ -16,7 +16,7 @@ final readonly class HandBackWords implements RoomWords
     {
         return [
             CheckDone::class => static fn (CheckDone $act, Names $names): Phrase => new Phrase(
-                ($names->family->proof->checks[$act->check]['do'] ?? 'Check').': ', $act->passed ? 'passes' : 'fails',
+                ($names->family->proof->checks[$act->check]->do ?? 'Check').': ', $act->passed ? 'passes' : 'fails',
             ),
             HandedBack::class => static fn (HandedBack $act): Phrase => new Phrase('Handed back'),
         ];

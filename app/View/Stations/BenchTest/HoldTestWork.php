@@ -11,9 +11,11 @@ use App\View\Stations\BesideTheDrawing;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
 use DustyJet\Carburetor\HoldAsked;
+use DustyJet\Carburetor\Need;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Worksheet\BenchTest\HoldRecord;
 use DustyJet\Worksheet\BenchTest\Holds;
+use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\Stale\Staleness;
 
 /** The hold test: the gauge as it stood at the end, the chart, the verdict, and the next run. */
@@ -39,6 +41,7 @@ final readonly class HoldTestWork implements StationWork
         public string $facts,
         public array $runs,
         public HoldForm $form,
+        public ?string $inTheWay,
         public array $tests,
     ) {
     }
@@ -46,13 +49,14 @@ final readonly class HoldTestWork implements StationWork
     public static function of(SheetView $view): self
     {
         $sheet = $view->sheet;
-        $asked = $sheet->family->proof->hold ?? new HoldAsked('', '', '');
+        $asked = $sheet->family->proof->hold ?? new HoldAsked('', '', '', Need::Nothing, '');
         $hold = $sheet->of(Holds::class)->latest();
         $trace = $view->records->trace;
         $charts = $hold === null || $trace === null ? [] : StripChart::both($hold, $trace);
         $isStale = $sheet->of(Staleness::class)->has(Holds::READING);
 
         return new self(
+            inTheWay: Machine::on($sheet->bench)->inTheWay($asked->needs),
             name: $asked->name,
             setup: $asked->do === '' ? '' : "{$asked->do}. {$asked->why}",
             gauge: Gauge::of($hold, $sheet->family->card),

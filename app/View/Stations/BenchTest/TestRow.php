@@ -8,6 +8,7 @@ use App\View\Numbers;
 use DustyJet\Carburetor\BenchTest;
 use DustyJet\Worksheet\BenchTest\TestRecord;
 use DustyJet\Worksheet\BenchTest\Tests;
+use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\Worksheet;
 
 /** A test that is looked at, with its last outcome. */
@@ -20,6 +21,7 @@ final readonly class TestRow
         public string $good,
         public string $state,
         public string $note,
+        public ?string $inTheWay,
     ) {
     }
 
@@ -27,12 +29,17 @@ final readonly class TestRow
     public static function all(Worksheet $sheet): array
     {
         $records = $sheet->of(Tests::class)->records;
-        $row = static fn (BenchTest $t): self => self::of($t, $records[$t->key] ?? null);
+        $machine = Machine::on($sheet->bench);
+        $row = static fn (BenchTest $t): self => self::of(
+            $t,
+            $records[$t->key] ?? null,
+            $machine->inTheWay($t->needs),
+        );
 
         return array_values(array_map($row, $sheet->family->proof->tests));
     }
 
-    private static function of(BenchTest $test, ?TestRecord $record): self
+    private static function of(BenchTest $test, ?TestRecord $record, ?string $inTheWay): self
     {
         $state = match ($record?->passed) {
             null => 'open',
@@ -41,6 +48,6 @@ final readonly class TestRow
         };
         $note = $record === null ? '' : Numbers::clock($record->at);
 
-        return new self($test->key, $test->name, $test->do, $test->good, $state, $note);
+        return new self($test->key, $test->name, $test->do, $test->good, $state, $note, $inTheWay);
     }
 }

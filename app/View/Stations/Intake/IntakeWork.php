@@ -18,10 +18,14 @@ final readonly class IntakeWork implements StationWork
 {
     use BesideTheDrawing;
 
+    /** Asked for by the key that every station has. */
+    public const SAY = 'say';
+
     /**
      * @param  Suspicion|null  $likely null while there is nothing to diagnose
      * @param  list<SaidRow>  $said
-     * @param  list<Tick>  $ticks complaints not named yet
+     * @param  list<Tick>  $ticks what was not said yet
+     * @param  bool  $isSaying whether somebody came here to say something
      * @param  list<FlowCard>  $flows
      * @param  array<string, string>  $values of the intake form
      * @param  string|null  $supersedes the intake that the form corrects
@@ -32,6 +36,7 @@ final readonly class IntakeWork implements StationWork
         public ?Suspicion $likely,
         public array $said,
         public array $ticks,
+        public bool $isSaying,
         public array $flows,
         public array $values,
         public VariantChoice $variants,
@@ -51,7 +56,8 @@ final readonly class IntakeWork implements StationWork
             hasComplaint: $view->triage->hasComplaint(),
             likely: Suspicion::of($view, $chosen, $isCondemned),
             said: SaidRow::all($view->catalogue, $sheet),
-            ticks: self::ticks($view),
+            ticks: self::ticks($view, $chosen === self::SAY),
+            isSaying: $chosen === self::SAY,
             flows: $sheet->handedBackAt === null ? self::flows($view) : [],
             values: IntakeValues::of($sheet),
             variants: VariantChoice::of($sheet->family),
@@ -66,10 +72,11 @@ final readonly class IntakeWork implements StationWork
     }
 
     /** @return list<Tick> */
-    private static function ticks(SheetView $view): array
+    private static function ticks(SheetView $view, bool $isSaying): array
     {
         $answers = $view->triage->answers();
-        $ticks = Tick::complaints($view->catalogue, $view->triage->kind());
+        $kind = $view->triage->kind();
+        $ticks = $isSaying ? Tick::all($view->catalogue, $kind) : Tick::complaints($view->catalogue, $kind);
 
         return array_values(array_filter($ticks, static fn (Tick $t): bool => ! isset($answers[$t->finding])));
     }

@@ -10,6 +10,7 @@ use DustyJet\Carburetor\Station;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Worksheet\Bay;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Progress;
 use DustyJet\Worksheet\Worksheet;
@@ -59,7 +60,11 @@ final readonly class BenchTestBay implements Bay
     private function lookedAt(Worksheet $sheet): array
     {
         $tests = $sheet->of(Tests::class);
-        $open = array_filter($sheet->family->proof->tests, static fn (BenchTest $t): bool => ! $tests->isPassed($t->key));
+        $machine = Machine::on($sheet->bench);
+        $open = array_filter(
+            $sheet->family->proof->tests,
+            static fn (BenchTest $t): bool => ! $tests->isPassed($t->key) && $machine->inTheWay($t->needs) === null,
+        );
         $move = static fn (BenchTest $t): Move => new Move(
             Station::BenchTest, $t->do, 'Good: '.InSentence::name($t->good).'.', 3, 'test', $t->key,
         );
@@ -70,15 +75,20 @@ final readonly class BenchTestBay implements Bay
     /** @return list<Move> */
     private function held(Worksheet $sheet): array
     {
-        $last = $sheet->of(Holds::class)->latest();
         $asked = $sheet->family->proof->hold;
+        if ($asked === null || Machine::on($sheet->bench)->inTheWay($asked->needs) !== null) {
+            return [];
+        }
+        $last = $sheet->of(Holds::class)->latest();
 
         return match ($last?->outcome->verdict) {
-            null => [self::test($asked->do ?? '', $asked->why ?? '', 3, 'hold')],
+            null => [self::test($asked->do, $asked->why, 3, 'hold')],
             Verdict::KeepWatching => [self::longer($last), self::newNeedle()],
-            Verdict::Leaks, Verdict::HoldsBelow => $last->setup->wetted
-                ? [self::newNeedle(), self::soap()]
-                : [self::wetted(), self::newNeedle()],
+            Verdict::Leaks, Verdict::HoldsBelow => match (true) {
+                ! $last->setup->wetted => [self::wetted(), self::newNeedle()],
+                $asked->isOfTheWhole() => [self::soap(), self::newNeedle()],
+                default => [self::newNeedle(), self::soap()],
+            },
             Verdict::Holds => [],
         };
     }
@@ -92,7 +102,9 @@ final readonly class BenchTestBay implements Bay
 
     private static function soap(): Move
     {
-        return self::test('Soap the inlet fitting, run again', 'Bubbles name the joint outright.', 2, 'hold');
+        $why = 'Hose, barb and covers before the needle: bubbles name the joint outright.';
+
+        return self::test('Soap hose, barb and covers, run again', $why, 2, 'hold');
     }
 
     private static function wetted(): Move

@@ -8,9 +8,12 @@ use DustyJet\BenchLog\Entry;
 use DustyJet\BenchLog\Field;
 use DustyJet\BenchLog\Payload;
 use DustyJet\BenchLog\Shape;
+use DustyJet\Carburetor\Need;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Bench;
 use DustyJet\Worksheet\KeepsBeside;
+use DustyJet\Worksheet\Machine;
+use DustyJet\Worksheet\NotAllowedNow;
 use DustyJet\Worksheet\Worksheet;
 
 /** A hold test was run and judged. Its readings are kept beside the log, its verdict in it. */
@@ -18,7 +21,7 @@ final readonly class HoldTested implements KeepsBeside
 {
     private const LARGEST = 1e6;
 
-    private function __construct(public Setup $setup, public Outcome $outcome)
+    private function __construct(public Setup $setup, public Outcome $outcome, public bool $anyway)
     {
     }
 
@@ -32,6 +35,7 @@ final readonly class HoldTested implements KeepsBeside
             Field::number('limit_ml_min', 0, self::LARGEST)->made(),
             Field::number('step_psi', 0, self::LARGEST)->optional()->made(),
             Field::flag('wetted')->made(),
+            Field::flag('anyway')->optional()->made(),
             Field::map('result')->made(),
             Field::map('fit')->made(),
         );
@@ -39,7 +43,7 @@ final readonly class HoldTested implements KeepsBeside
 
     public static function of(Payload $payload): self
     {
-        return new self(Setup::of($payload), Outcome::of($payload));
+        return new self(Setup::of($payload), Outcome::of($payload), $payload->flag('anyway'));
     }
 
     public function kept(): string
@@ -54,6 +58,9 @@ final readonly class HoldTested implements KeepsBeside
 
     public function refuseUnlessMeantFor(Worksheet $sheet, ?string $corrects): void
     {
+        $need = $sheet->family->proof->hold->needs ?? Need::Nothing;
+        $inTheWay = Machine::on($sheet->bench)->inTheWay($need);
+        $inTheWay === null || $this->anyway || throw NotAllowedNow::inTheWay($inTheWay);
     }
 
     public function on(Bench $bench, Entry $entry): Bench

@@ -12,6 +12,8 @@ use DustyJet\BenchLog\UnreadableEntry;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Act;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Machine;
+use DustyJet\Worksheet\NotAllowedNow;
 use DustyJet\Worksheet\Worksheet;
 
 /** A test that is looked at was done. */
@@ -37,7 +39,9 @@ final readonly class TestDone implements Act
 
     public function refuseUnlessMeantFor(Worksheet $sheet, ?string $corrects): void
     {
-        isset($sheet->family->proof->tests[$this->test]) || throw UnreadableEntry::unknownName('test', $this->test);
+        $test = $sheet->family->proof->tests[$this->test] ?? throw UnreadableEntry::unknownName('test', $this->test);
+        $inTheWay = Machine::on($sheet->bench)->inTheWay($test->needs);
+        $inTheWay === null || throw NotAllowedNow::inTheWay($inTheWay);
     }
 
     public function on(Bench $bench, Entry $entry): Bench

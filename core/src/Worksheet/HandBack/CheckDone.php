@@ -13,6 +13,8 @@ use DustyJet\Carburetor\Station;
 use DustyJet\Quantity\RotationalSpeed;
 use DustyJet\Worksheet\Act;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Machine;
+use DustyJet\Worksheet\NotAllowedNow;
 use DustyJet\Worksheet\Worksheet;
 
 /** A check before the hand-back was done. */
@@ -38,7 +40,10 @@ final readonly class CheckDone implements Act
 
     public function refuseUnlessMeantFor(Worksheet $sheet, ?string $corrects): void
     {
-        isset($sheet->family->proof->checks[$this->check]) || throw UnreadableEntry::unknownName('check', $this->check);
+        $check = $sheet->family->proof->checks[$this->check]
+            ?? throw UnreadableEntry::unknownName('check', $this->check);
+        $inTheWay = Machine::on($sheet->bench)->inTheWay($check->needs);
+        $inTheWay === null || throw NotAllowedNow::inTheWay($inTheWay);
         if ($this->rpm !== null) {
             RotationalSpeed::ofRpm($this->rpm);
         }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace DustyJet\Worksheet\HandBack;
 
 use DustyJet\Carburetor\Station;
+use DustyJet\Diagnosis\Deed;
 use DustyJet\Worksheet\Bay;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Progress;
 use DustyJet\Worksheet\Promises\Promises;
@@ -29,10 +31,18 @@ final readonly class HandBackBay implements Bay
     public function moves(Worksheet $sheet): array
     {
         $why = 'The proof, seen by you, before the customer sees it.';
-        $move = static fn (CheckState $c): Move => new Move(Station::HandBack, $c->do, $why, 2, 'check', $c->key);
-        $missing = array_map($move, $sheet->of(Proofs::class)->missing());
+        $machine = Machine::on($sheet->bench);
+        $asked = $sheet->family->proof->checks;
+        $missing = $sheet->of(Proofs::class)->missing();
+        $now = array_filter(
+            $missing,
+            static fn (CheckState $c): bool => $machine->inTheWay($asked[$c->key]->needs) === null,
+        );
+        $move = static fn (CheckState $c): Move => new Move(
+            Station::HandBack, $c->do, $why, 2, 'check', $c->key, $asked[$c->key]->runs ? [Deed::Start, Deed::Run] : [],
+        );
 
-        return $missing === [] ? [self::handBack()] : $missing;
+        return $missing === [] && $machine->isWhole() ? [self::handBack()] : array_values(array_map($move, $now));
     }
 
     public function gates(Worksheet $sheet): array

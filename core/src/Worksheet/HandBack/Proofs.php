@@ -23,7 +23,7 @@ final readonly class Proofs implements Ledger
     {
         $checks = [];
         foreach ($family->proof->checks as $key => $check) {
-            $checks[$key] = CheckState::open($key, $check['do'], $check['takes'] === 'rpm');
+            $checks[$key] = CheckState::open($key, $check->do, $check->takesRpm);
         }
 
         return new self($checks, null, null);

@@ -7,9 +7,11 @@ namespace DustyJet\Worksheet\Run;
 use DustyJet\Carburetor\Card;
 use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Station;
+use DustyJet\Diagnosis\Deed;
 use DustyJet\Mixture\School;
 use DustyJet\Worksheet\Bay;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Progress;
 use DustyJet\Worksheet\Screws\AdjusterState;
@@ -18,6 +20,9 @@ use DustyJet\Worksheet\Worksheet;
 
 final readonly class RunBay implements Bay
 {
+    /** At full throttle too, where H or the main needle is in hand. */
+    private const RUNS = [Deed::Start, Deed::Run, Deed::FullThrottle];
+
     public function station(): Station
     {
         return Station::Run;
@@ -33,6 +38,9 @@ final readonly class RunBay implements Bay
 
     public function moves(Worksheet $sheet): array
     {
+        if (! Machine::on($sheet->bench)->isWhole()) {
+            return [];
+        }
         $open = array_filter($sheet->of(Screws::class)->all, static fn (AdjusterState $s): bool => $s->left === null);
 
         $card = $sheet->family->card;
@@ -58,7 +66,9 @@ final readonly class RunBay implements Bay
     {
         $why = 'Last of all: the mixture moves it.';
 
-        return new Move(Station::Run, 'Set the idle speed, log it', $why, 2, 'leave', $state->adjuster->key);
+        return new Move(
+            Station::Run, 'Set the idle speed, log it', $why, 2, 'leave', $state->adjuster->key, self::RUNS,
+        );
     }
 
     private static function firstReading(AdjusterState $state): Move
@@ -67,7 +77,7 @@ final readonly class RunBay implements Bay
         $why = 'Two minutes warm, then the '.InSentence::name($state->adjuster->name)." from the {$side} side.";
         $do = "Warm it up, log rpm at {$state->current()}";
 
-        return new Move(Station::Run, $do, $why, 4, 'read', $state->adjuster->key);
+        return new Move(Station::Run, $do, $why, 4, 'read', $state->adjuster->key, self::RUNS);
     }
 
     private static function nextReading(AdjusterState $state, Card $card): Move
@@ -79,12 +89,16 @@ final readonly class RunBay implements Bay
             $answer = $step->nearestStepTo($result->recommendedTurns ?? $now ?? 1.0);
             $do = 'Leave the '.InSentence::name($state->adjuster->name)." at {$answer}";
 
-            return new Move(Station::Run, $do, $result->reason->sentence(), 1, 'leave', $state->adjuster->key);
+            return new Move(
+                Station::Run, $do, $result->reason->sentence(), 1, 'leave', $state->adjuster->key, self::RUNS,
+            );
         }
         $next = $step->nearestStepTo($result->nextTurns);
         $do = ($result->reason->isStop() ? 'Stop. Turn it ' : 'Turn it ')
             .($next->inTurns() > ($now ?? 0.0) ? 'out' : 'in')." to {$next}. Log the rpm.";
 
-        return new Move(Station::Run, $do, $result->reason->sentence(), 1, 'read', $state->adjuster->key);
+        return new Move(
+            Station::Run, $do, $result->reason->sentence(), 1, 'read', $state->adjuster->key, self::RUNS,
+        );
     }
 }

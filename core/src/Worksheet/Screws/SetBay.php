@@ -8,6 +8,7 @@ use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Bay;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Progress;
 use DustyJet\Worksheet\Worksheet;
@@ -34,6 +35,9 @@ final readonly class SetBay implements Bay
     public function moves(Worksheet $sheet): array
     {
         $moves = [];
+        if (! Machine::on($sheet->bench)->isWhole()) {
+            return [];
+        }
         foreach ($sheet->of(Screws::class)->all as $key => $state) {
             if ($state->set === null) {
                 $do = 'Set the '.InSentence::name($state->adjuster->name)." to {$state->adjuster->book->turns}";

@@ -8,6 +8,9 @@
         @endforeach
     </ol>
     <a class="dj-all" href="{{ route('log.index', $page->job->id) }}">All {{ $page->form->seen }}</a>
+    @unless ($page->job->isClosed)
+        <a class="btn btn-secondary" href="{{ $page->form->sayAddress() }}">Say a finding</a>
+    @endunless
     <button class="btn btn-secondary" type="button" data-act="note"><x-icons.plus /> Note <kbd
             class="dj-kbd">L</kbd></button>
 </footer>

@@ -8,7 +8,11 @@
                     value="1">
                 <span><b>{{ $test->name }}</b><br>{{ $test->do }}. <i>Good: {{ lcfirst($test->good) }}.</i>
                     <small>{{ $test->note }}</small></span>
-                @include('stations.passes', ['what' => $test->name, 'isPassed' => $test->state === 'passed'])
+                @if ($test->inTheWay)
+                    <em>Not now: {{ $test->inTheWay }}</em>
+                @else
+                    @include('stations.passes', ['what' => $test->name, 'isPassed' => $test->state === 'passed'])
+                @endif
             </x-forms.entry>
         </li>
     @endforeach

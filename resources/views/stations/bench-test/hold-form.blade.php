@@ -44,6 +44,10 @@
     </details>
     <label class="dj-check"><input type="checkbox" name="wetted" value="1" @checked($work->form->suggestWet)>
         Needle wetted with a drop of fuel</label>
+    @if ($work->inTheWay)
+        <label class="dj-check"><input type="checkbox" name="anyway" value="1">
+            {{ $work->inTheWay }} Log it all the same, marked</label>
+    @endif
     <button type="submit" class="btn btn-secondary">Judge these readings</button>
 </x-forms.entry>
 <x-forms.entry :form="$page->form" kind="thing_touched" id="needle-form" class="dj-needleform"><input type="hidden"

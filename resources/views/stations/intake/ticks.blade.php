@@ -1,9 +1,15 @@
 @if (!$page->job->isClosed && $work->ticks)
-    <details class="dj-more" @if (!$work->hasComplaint) open @endif>
-        <summary>{{ $work->hasComplaint ? 'Something else it does' : 'What does it do?' }}</summary>
-        <ul class="dj-tickrows">
+    <details class="dj-more" id="say" @if (!$work->hasComplaint || $work->isSaying) open @endif>
+        <summary>{{ $work->hasComplaint ? 'Say something else' : 'What does it do?' }}</summary>
+        @if ($work->isSaying)
+            <label for="say-filter">Part, place or word</label>
+            <input class="form-control" id="say-filter" type="search" autocomplete="off" data-filter="#say-rows">
+        @else
+            <a class="btn btn-secondary" href="{{ $page->form->sayAddress() }}">Told, seen or tested: the whole list</a>
+        @endif
+        <ul class="dj-tickrows" id="say-rows">
             @foreach ($work->ticks as $tick)
-                <li><x-forms.entry :form="$page->form" kind="finding_noted">
+                <li data-words="{{ $tick->words }}"><x-forms.entry :form="$page->form" kind="finding_noted">
                         <input type="hidden" name="finding" value="{{ $tick->finding }}">
                         @if (count($tick->choices) > 1)
                             <span>{{ $tick->name }}</span>
