@@ -31,6 +31,20 @@ final readonly class Inspection
     ) {
     }
 
+    /** Whether that can be said of it: what only a new part cures, or what is broken, is never cleaned and then good. */
+    public function canBe(Condition $condition): bool
+    {
+        $onlyRenewed = $this->effects->cures === [] && $this->effects->renews !== [];
+        $isBroken = $this->effects->scraps && $this->new !== null;
+
+        return match ($condition) {
+            Condition::Sound => true,
+            Condition::Cleaned => ! $onlyRenewed && ! $isBroken,
+            Condition::Replace => $this->new !== null,
+            Condition::Scrap => $this->effects->scraps,
+        };
+    }
+
     public function isPassage(): bool
     {
         return $this->jets !== null;

@@ -76,3 +76,37 @@ it('knows the seasons by the month', function (string $day, Season $season): voi
     ['2026-08-31', Season::Summer],
     ['2026-11-30', Season::Autumn],
 ]);
+
+it('multiplies the season, and takes the older of the fuel and the standing', function (): void {
+    $fault = Knowledge::real()->faults['stale_fuel'];
+    $water = Knowledge::real()->faults['water_in_fuel'];
+    $times = fn ($f, Facts $facts): float => $f->odds($facts) / $f->odds(new Facts);
+
+    // Stale fuel: x4 from 90 days of age, x2 from 150 days of standing. Not x8.
+    expect($times($fault, new Facts(100, 200)))->toEqualWithDelta(4.0, 1e-9)
+        ->and($times($fault, new Facts(10, 200)))->toEqualWithDelta(2.0, 1e-9)
+        ->and($times($water, new Facts(null, null, Season::Spring)))->toEqualWithDelta(1.5, 1e-9)
+        ->and($times($water, new Facts(null, 200, Season::Spring)))->toEqualWithDelta(4.5, 1e-9)
+        ->and($times($water, new Facts(null, null, Season::Winter)))->toEqualWithDelta(1.0, 1e-9);
+});
+
+it('knows a fault otherwise where a trait makes it so', function (): void {
+    $known = Knowledge::real();
+    $of = fn (string $family, string $fault) => $known->faultsOf($known->family($family))[$fault];
+
+    expect($of('float_pilot_jet', 'needle_worn')->shows['fuel_in_oil'])->toBe([0.4])
+        ->and($of('float_side_pump', 'needle_worn')->shows['fuel_in_oil'])->toBe([0.05])
+        ->and($of('float_fixed_jet', 'main_jet_clogged')->chance)
+        ->toBeGreaterThan($of('float_fixed_jet', 'pilot_circuit_blocked')->chance)
+        ->and($of('float_pilot_jet', 'pilot_circuit_blocked')->chance)
+        ->toBeGreaterThan($of('float_pilot_jet', 'main_jet_clogged')->chance)
+        ->and($of('cube_opposed', 'pump_diaphragm_worn')->cure->access)->toBe(['pump_cover_off'])
+        ->and($of('float_side_pump', 'pump_diaphragm_worn')->cure->access)->toBe([])
+        ->and($of('kart_pumper', 'pump_diaphragm_worn')->cure->access)->toBe(['carburetor_apart'])
+        ->and($of('suction_lift', 'main_mixture_lean')->name)->toBe('Main needle set too lean')
+        ->and($of('cube_opposed', 'main_mixture_lean')->name)->toBe('Main or H set too lean')
+        ->and($known->accessOf($known->family('outboard_bank'))['carburetor_off']->minutes)->toBe(40.0)
+        ->and($known->accessOf($known->family('float_pilot_jet'))['carburetor_off']->minutes)->toBe(14.0)
+        ->and($known->checksOf($known->family('cube_opposed'))['metering_feel']->needs->access)
+        ->toBe(['metering_cover_off']);
+});

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use DustyJet\Carburetor\Condition;
 use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Inspection;
 use DustyJet\Carburetor\Sense;
 use DustyJet\Carburetor\UnknownFamily;
 use DustyJet\Knowledge\FamilyFile;
@@ -164,3 +166,17 @@ it('proposes the peak for no high needle of a two-stroke, and warns of it while 
         ->and($family->guidance->cautions[$family->guidance->hazards['run']]->text)
         ->toContain('peak at full throttle seizes it');
 })->with(['cube_opposed', 'cube_stacked', 'kart_pumper']);
+
+it('does not let a worn shaft or a broken slot be cleaned and good', function (): void {
+    $looks = FamilyFiles::shipped()->of('cube_opposed')->teardown->inspections;
+    $jets = FamilyFiles::shipped()->of('float_pilot_jet')->teardown->inspections;
+    $words = fn (Inspection $i): array => array_values(array_map(
+        fn (Condition $c): string => $c->value,
+        array_filter(Condition::cases(), $i->canBe(...)),
+    ));
+
+    expect($words($looks['shaft']))->toBe(['sound', 'replace', 'scrap'])
+        ->and($words($jets['jet_slot']))->toBe(['sound', 'replace', 'scrap'])
+        ->and($words($jets['corrosion']))->toBe(['sound', 'cleaned', 'scrap'])
+        ->and($words($jets['needle_tip']))->not->toContain('scrap');
+});

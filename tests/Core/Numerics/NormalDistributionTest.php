@@ -111,3 +111,7 @@ it('weighs readings', function (): void {
     expect($mean?->coefficients)->toEqualWithDelta([2.0], 1e-12)
         ->and($mean?->covariance)->toEqualWithDelta([[0.25]], 1e-12);
 });
+
+it('gives the share below (Abramowitz and Stegun table 26.1)', function (float $x, float $below): void {
+    expect(NormalDistribution::below($x))->toEqualWithDelta($below, 1e-12);
+})->with([[0.0, 0.5], [1.0, 0.841344746068543], [-2.0, 0.022750131948179], [3.0, 0.998650101968370]]);

@@ -80,13 +80,13 @@ final readonly class InspectionCard
     /** @return array<string, Condition> by the letter that says it */
     private static function possible(Inspection $inspection): array
     {
-        $onlyRenewed = $inspection->effects->cures === [] && $inspection->effects->renews !== [];
-
-        return [
+        $letters = [
             'g' => Condition::Sound,
-            ...($onlyRenewed ? [] : ['c' => Condition::Cleaned]),
-            ...($inspection->new === null ? [] : ['x' => Condition::Replace]),
-            ...($inspection->effects->scraps ? ['w' => Condition::Scrap] : []),
+            'c' => Condition::Cleaned,
+            'x' => Condition::Replace,
+            'w' => Condition::Scrap,
         ];
+
+        return array_filter($letters, $inspection->canBe(...));
     }
 }
