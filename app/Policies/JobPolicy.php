@@ -12,7 +12,7 @@ use DustyJet\Worksheet\EntryKind;
 final readonly class JobPolicy
 {
     /** What lets a machine go, or lets it go unproved. */
-    private const CLOSES = [EntryKind::HandedBack, EntryKind::StaleOverridden];
+    private const CLOSES = [EntryKind::HandedBack, EntryKind::ReturnedUnrepaired, EntryKind::StaleOverridden];
 
     public function viewAny(Person $person): bool
     {

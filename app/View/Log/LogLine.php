@@ -13,7 +13,12 @@ use DustyJet\Worksheet\Worksheet;
 final readonly class LogLine
 {
     /** The first and the last stand; a strike is struck by logging again. */
-    private const STAYS = [EntryKind::Struck, EntryKind::IntakeTaken, EntryKind::HandedBack];
+    private const STAYS = [
+        EntryKind::Struck,
+        EntryKind::IntakeTaken,
+        EntryKind::HandedBack,
+        EntryKind::ReturnedUnrepaired,
+    ];
 
     private function __construct(
         public Entry $entry,

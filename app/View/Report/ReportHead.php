@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Report;
 
 use App\Models\Job;
+use DustyJet\Worksheet\HandBack\Proofs;
 use DustyJet\Worksheet\Worksheet;
 
 /** Whose machine a report is about. */
@@ -27,6 +28,7 @@ final readonly class ReportHead
     {
         $intake = $sheet->intake;
         $back = $sheet->handedBackAt?->format('F j, Y');
+        $unrepaired = $sheet->of(Proofs::class)->unrepaired;
 
         return new self(
             shop: $shop,
@@ -37,7 +39,11 @@ final readonly class ReportHead
             customer: $intake->customer ?? '',
             complaint: ucfirst($intake->complaint ?? ''),
             opened: $job->opened_at->format('F j, Y'),
-            handedBack: $back === null ? 'still on the bench' : "handed back {$back}",
+            handedBack: match (true) {
+                $back === null => 'still on the bench',
+                $unrepaired !== null => "returned unrepaired {$back}: {$unrepaired}",
+                default => "handed back {$back}",
+            },
         );
     }
 }

@@ -85,6 +85,7 @@ final readonly class NextMove
             'intake' => ['work-form', 'Log the intake'],
             'look' => ['#answers', 'Looked, answer it'],
             'danger' => ['#said', 'See what was said'],
+            'ends' => ['#ends', 'See how it may end'],
             'repair' => ['repair-form', 'Done, log it'],
             'count' => ['work-form', 'Counted, log it'],
             'part_off' => ["off-{$move->target}", 'Off, next cell'],

@@ -40,6 +40,8 @@ enum EntryKind: string implements Kind
     case FlowStepped = 'flow_stepped';
     case PhotoTaken = 'photo_taken';
     case PhotoPinned = 'photo_pinned';
+    case CarburetorReplaced = 'carburetor_replaced';
+    case ReturnedUnrepaired = 'returned_unrepaired';
     case HandedBack = 'handed_back';
     case Struck = 'struck';
 
@@ -76,6 +78,8 @@ enum EntryKind: string implements Kind
             self::FlowStepped => Intake\FlowStepped::class,
             self::PhotoTaken => Photos\PhotoTaken::class,
             self::PhotoPinned => Photos\PhotoPinned::class,
+            self::CarburetorReplaced => Clean\CarburetorReplaced::class,
+            self::ReturnedUnrepaired => HandBack\ReturnedUnrepaired::class,
             self::HandedBack => HandBack\HandedBack::class,
             self::Struck => Notes\Struck::class,
         };

@@ -64,6 +64,12 @@ final readonly class Machine
         return "The {$name}".($others > 0 ? " and {$others} more" : '').' lie'.($others > 0 ? '' : 's').' on the tray.';
     }
 
+    /** @return list<string> parts of the carburetor's inside that lie on the tray */
+    public function insideOff(): array
+    {
+        return array_values(array_diff(array_intersect($this->inside(), $this->off()), self::CARBURETOR));
+    }
+
     /** @return list<string> */
     private function inside(): array
     {

@@ -185,6 +185,10 @@ final readonly class Triage
     private function cured(): array
     {
         $cured = [];
+        if ($this->sheet->of(Inspected::class)->replacedBy !== null) {
+            $isInside = static fn (Fault $f): bool => ! $f->isOutsideTheCarburetor();
+            $cured = array_keys(array_filter($this->catalogue->faultsOf($this->kind), $isInside));
+        }
         foreach ($this->sheet->of(Inspected::class)->records as $key => $record) {
             $inspection = $this->sheet->family->teardown->inspections[$key];
             $cured = match ($record->condition) {

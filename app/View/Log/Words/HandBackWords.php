@@ -9,6 +9,7 @@ use App\View\Log\Phrase;
 use App\View\Log\RoomWords;
 use DustyJet\Worksheet\HandBack\CheckDone;
 use DustyJet\Worksheet\HandBack\HandedBack;
+use DustyJet\Worksheet\HandBack\ReturnedUnrepaired;
 
 final readonly class HandBackWords implements RoomWords
 {
@@ -17,6 +18,10 @@ final readonly class HandBackWords implements RoomWords
         return [
             CheckDone::class => static fn (CheckDone $act, Names $names): Phrase => new Phrase(
                 ($names->family->proof->checks[$act->check]->do ?? 'Check').': ', $act->passed ? 'passes' : 'fails',
+            ),
+            ReturnedUnrepaired::class => static fn (ReturnedUnrepaired $act): Phrase => new Phrase(
+                'Returned unrepaired: ',
+                $act->reason,
             ),
             HandedBack::class => static fn (HandedBack $act): Phrase => new Phrase('Handed back'),
         ];

@@ -9,6 +9,7 @@ use App\View\Sheet\ScrewRow;
 use App\View\Stations\BesideTheDrawing;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
+use DustyJet\Worksheet\Clean\Inspections;
 use DustyJet\Worksheet\HandBack\CheckState;
 use DustyJet\Worksheet\HandBack\Proofs;
 use DustyJet\Worksheet\Promises\Promise;
@@ -42,6 +43,7 @@ final readonly class HandBackWork implements StationWork
         public array $overrides,
         public array $promises,
         public bool $mayHandBack,
+        public bool $isScrap,
         public string $handedBack,
         public string $advice,
         public Papers $papers,
@@ -63,8 +65,10 @@ final readonly class HandBackWork implements StationWork
             screws: ScrewRow::all($sheet),
             overrides: $sheet->of(Staleness::class)->overrides,
             promises: $sheet->of(Promises::class)->open(),
+            isScrap: Inspections::on($sheet->bench)->scrapped() !== [],
             mayHandBack: $gates === [] && $sheet->handedBackAt === null,
-            handedBack: $sheet->handedBackAt?->format('M j, G:i') ?? '',
+            handedBack: ($proofs->unrepaired === null ? '' : 'unrepaired ')
+                .($sheet->handedBackAt?->format('M j, G:i') ?? ''),
             advice: $proofs->advice ?? self::ADVICE,
             papers: Papers::of($view->job),
         );

@@ -31,12 +31,22 @@ final readonly class CleanBay implements Bay
     public function moves(Worksheet $sheet): array
     {
         $inspections = Inspections::on($sheet->bench);
+        if ($inspections->scrapped() !== []) {
+            return [self::replace($inspections->scrapped()[0])];
+        }
         $minutes = $sheet->family->minutesEach(Station::Clean, count($inspections->all));
         $move = static fn (Inspection $i): Move => new Move(
             Station::Clean, $i->do, 'Good: '.InSentence::name($i->good).'.', $minutes, 'inspect', $i->key,
         );
 
         return array_values(array_map($move, array_slice($inspections->open(), 0, Move::MOST, true)));
+    }
+
+    private static function replace(Inspection $scrapped): Move
+    {
+        $why = "{$scrapped->do}: judged as scrapping the body. No kit cures that.";
+
+        return new Move(Station::HandBack, 'Fit another carburetor, or return it as it is', $why, 25, 'ends');
     }
 
     public function gates(Worksheet $sheet): array

@@ -10,8 +10,11 @@ use DustyJet\Worksheet\Ledger;
 /** The last verdict on each part and passage. */
 final readonly class Inspected implements Ledger
 {
-    /** @param  array<string, InspectionRecord>  $records by inspection */
-    private function __construct(public array $records)
+    /**
+     * @param  array<string, InspectionRecord>  $records by inspection
+     * @param  string|null  $replacedBy what was fitted instead of the carburetor
+     */
+    private function __construct(public array $records, public ?string $replacedBy = null)
     {
     }
 
@@ -22,6 +25,12 @@ final readonly class Inspected implements Ledger
 
     public function with(InspectionRecord $record): self
     {
-        return new self(array_replace($this->records, [$record->key => $record]));
+        return new self(array_replace($this->records, [$record->key => $record]), $this->replacedBy);
+    }
+
+    /** Another carburetor: what was judged of the old one stands no more. */
+    public function replaced(string $by): self
+    {
+        return new self([], $by);
     }
 }

@@ -25,7 +25,11 @@ final readonly class Inspections
     public static function on(Bench $bench): self
     {
         $all = $bench->family->inspectionsOf($bench->of(Ticket::class)->intake->variant ?? '');
-        $records = $bench->of(Inspected::class)->records;
+        $inspected = $bench->of(Inspected::class);
+        $records = $inspected->records;
+        if ($inspected->replacedBy !== null) {
+            return new self(array_intersect_key($all, $records), $records);
+        }
         $parts = $bench->of(Parts::class);
         $off = $parts->build->tray->off();
         $isHere = static fn (Inspection $i): bool => isset($records[$i->key]) || array_intersect($i->parts, $off) !== [];

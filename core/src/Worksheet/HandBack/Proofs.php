@@ -11,11 +11,15 @@ use DustyJet\Worksheet\Ledger;
 /** What is proved before a machine goes home, and whether it went. */
 final readonly class Proofs implements Ledger
 {
-    /** @param  array<string, CheckState>  $checks all that the family asks */
+    /**
+     * @param  array<string, CheckState>  $checks all that the family asks
+     * @param  string|null  $unrepaired why it went back as it is
+     */
     private function __construct(
         public array $checks,
         public ?DateTimeImmutable $handedBackAt,
         public ?string $advice,
+        public ?string $unrepaired = null,
     ) {
     }
 
@@ -37,6 +41,11 @@ final readonly class Proofs implements Ledger
     public function handedBack(DateTimeImmutable $at, ?string $advice): self
     {
         return new self($this->checks, $at, $advice);
+    }
+
+    public function returned(DateTimeImmutable $at, string $reason): self
+    {
+        return new self($this->checks, $at, null, $reason);
     }
 
     /** @return list<CheckState> not passed, or never done */

@@ -34,6 +34,12 @@ final readonly class AdjusterState
         return new self($adjuster, $this->school, $this->found, $this->set, $this->left, $this->readings);
     }
 
+    /** On another carburetor. */
+    public function renewed(): self
+    {
+        return new self($this->adjuster, $this->school, $this->found);
+    }
+
     public function found(Turns $turns): self
     {
         return new self($this->adjuster, $this->school, $turns, $this->set, $this->left, $this->readings);

@@ -40,6 +40,12 @@ final readonly class Screws implements Rechecked
         return new self($screws);
     }
 
+    /** Another carburetor: its screws stand nowhere yet. How the old ones were found is kept. */
+    public function renewed(): self
+    {
+        return new self(array_map(static fn (AdjusterState $s): AdjusterState => $s->renewed(), $this->all));
+    }
+
     /** @throws UnreadableEntry If there is no such screw here. */
     public function named(string $key): AdjusterState
     {

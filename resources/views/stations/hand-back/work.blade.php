@@ -47,6 +47,9 @@
             @endforeach
         </ul>
     @endif
+    @unless ($work->handedBack)
+        @include('stations.hand-back.ends')
+    @endunless
     <x-forms.entry :form="$page->form" kind="handed_back" id="handback-form" class="dj-form">
         <div class="dj-field"><label for="f-advice">Advice to the customer</label>
             <textarea class="form-control" id="f-advice" name="advice" rows="2" maxlength="2000">{{ $work->advice }}</textarea>
