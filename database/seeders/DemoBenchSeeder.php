@@ -11,6 +11,7 @@ use App\Models\Job;
 use App\Models\Person;
 use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Family;
+use DustyJet\Carburetor\Need;
 use DustyJet\HoldTest\LeakShape;
 use DustyJet\HoldTest\Limits;
 use DustyJet\HoldTest\Rig;
@@ -84,8 +85,9 @@ final class DemoBenchSeeder extends Seeder
                 serial: $machine === 'Osier 2 kW generator' ? 'OS-2207' : null,
             );
             $this->count(['idle_mixture' => '3 1/4', 'idle_speed' => '1 1/4']);
-            $this->strip();
+            $this->stripToTheTest();
             $this->watch(0.05);
+            $this->strip();
             $this->inspect(['pilot_jet' => ['cleaned', 'dark, now clear']]);
             $this->build();
             $this->watch(0.03);
@@ -125,7 +127,8 @@ final class DemoBenchSeeder extends Seeder
             says: ['floods' => 'yes', 'black_smoke' => 'some'],
         );
         $this->count(['main' => '1 7/8', 'idle_mixture' => '1 3/4', 'idle_speed' => '1 1/2']);
-        $this->strip();
+        $this->stripToTheTest();
+        $this->log(EntryKind::StripEnded, []);
         $this->watch(3.3, stepPsi: 0.05);
         $this->log(EntryKind::NoteAdded, ['text' => 'Soap on the hose: no bubbles.', 'station' => 'bench-test']);
         $this->watch(3.1, stepPsi: 0.02, settlingPsi: 0.35);
@@ -142,8 +145,9 @@ final class DemoBenchSeeder extends Seeder
             says: ['surges' => 'strong'],
         );
         $this->count(['idle_mixture' => '4', 'idle_speed' => '3/4']);
-        $this->strip();
+        $this->stripToTheTest();
         $this->watch(0.04);
+        $this->strip();
         $this->inspect([
             'pilot_jet' => ['cleaned', 'green crust'],
             'needle_tip' => ['replace', 'ring around the cone'],
@@ -167,8 +171,9 @@ final class DemoBenchSeeder extends Seeder
         );
         $this->count(['high' => '1 5/8', 'low' => '1 5/8', 'idle_speed' => '1']);
         $this->log(EntryKind::LinkNoted, ['link' => 'label', 'text' => 'L is the longer one, next to the cylinder']);
-        $this->strip();
+        $this->stripToTheTest();
         $this->watch(0.05, startPsi: 7.0);
+        $this->strip();
         $this->inspect(
             ['metering_diaphragm' => ['replace', 'crinkles between the fingers'], 'screen' => ['cleaned', 'lint']],
             9,
@@ -186,8 +191,9 @@ final class DemoBenchSeeder extends Seeder
             says: ['no_power' => 'strong'],
         );
         $this->count(['idle_mixture' => '1 1/4', 'idle_speed' => '1 1/4']);
-        $this->strip(missing: ['face_spring' => 'not in the pump when it was opened']);
+        $this->stripToTheTest();
         $this->watch(0.1, stepPsi: 0.1, seconds: 90);
+        $this->strip(missing: ['face_spring' => 'not in the pump when it was opened']);
         $this->inspect([
             'pump_springs' => ['replace', 'two of three'],
             'main_jet' => ['cleaned', 'soaked half an hour'],
@@ -320,15 +326,31 @@ final class DemoBenchSeeder extends Seeder
     private function strip(?int $only = null, array $missing = []): void
     {
         $plan = $this->family()->plan('');
+        $off = $this->job->worksheet($this->families)->of(Parts::class)->build->tray->off();
         foreach (array_slice($plan->stripOrder(), 0, $only) as $part) {
             match (true) {
-                $part->isOptional => null,
+                $part->isOptional, in_array($part->key, $off, true) => null,
                 isset($missing[$part->key]) => $this->log(EntryKind::PartMissing, [
                     'part' => $part->key,
                     'said' => $missing[$part->key],
                 ]),
                 default => $this->log(EntryKind::PartOff, ['part' => $part->key, 'count' => $part->count]),
             };
+        }
+    }
+
+    /** As far as it can be taken apart and still be tested as it came in. */
+    private function stripToTheTest(): void
+    {
+        $proof = $this->family()->proof;
+        $isWhole = $proof->hold?->needs === Need::Inside;
+        foreach ($this->family()->plan('')->stripOrder() as $at => $part) {
+            $isLast = $isWhole ? $part->key === 'carburetor' : in_array($part->key, $proof->valve, true);
+            if ($isLast) {
+                $this->strip($isWhole ? $at + 1 : $at);
+
+                return;
+            }
         }
     }
 

@@ -76,6 +76,6 @@ final readonly class Machine
         $parts = array_keys($this->build->tray->plan->parts);
         $from = array_key_first(array_intersect($parts, self::CARBURETOR));
 
-        return $from === null ? $parts : array_slice($parts, $from);
+        return $from === null ? $parts : array_slice($parts, $from + 1);
     }
 }

@@ -202,3 +202,12 @@ it('proposes nothing that cannot be done, in any state between strip and hand-ba
         }
     }
 })->with(array_keys(Knowledge::real()->families));
+
+it('can test the whole carburetor once it is off, until it is opened', function (): void {
+    $bench = new Bench('cube_opposed');
+    $way = fn (): ?string => Machine::on($bench->sheet()->bench)->inTheWay(Need::Inside);
+    $bench->off('air_filter', 'fuel_hose', 'throttle_link', 'carburetor');
+    expect($way())->toBeNull();
+    $bench->off('pump_screw');
+    expect($way())->toBe('The pump cover screw lies on the tray.');
+});
