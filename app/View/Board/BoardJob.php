@@ -21,7 +21,7 @@ final readonly class BoardJob
         public string $minutes,
         public BoardPromise $promise,
         public BoardClock $clock,
-        public int $stale,
+        public string $stale,
         public MiniLine $line,
     ) {
     }
@@ -40,7 +40,11 @@ final readonly class BoardJob
             minutes: (string) ($job->next_minutes ?? ''),
             promise: BoardPromise::of($job->promised_at, $now),
             clock: BoardClock::of($job->clock_name ?? '', $job->clock_due_at, $now),
-            stale: $job->stale_count,
+            stale: match ($job->stale_count) {
+                0 => '',
+                1 => '1 reading no longer holds',
+                default => "{$job->stale_count} readings no longer hold",
+            },
             line: MiniLine::of($job->line, $station),
         );
     }

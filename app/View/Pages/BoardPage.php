@@ -43,7 +43,7 @@ final readonly class BoardPage
             today: "{$now->format('l, F j')}. {$open} open.",
             handWork: self::time((int) array_sum(array_column($bench->open, 'next_minutes'))),
             jobs: $jobs,
-            rechecks: array_values(array_filter($jobs, static fn (BoardJob $j): bool => $j->stale > 0)),
+            rechecks: array_values(array_filter($jobs, static fn (BoardJob $j): bool => $j->stale !== '')),
             handedBack: array_map(BackJob::of(...), $bench->handedBack),
             ribbon: array_map(self::line(...), $bench->entries),
         );

@@ -35,7 +35,7 @@
                         @forelse ($page->rechecks as $job)
                             <a class="dj-wait" href="{{ $job->href }}"><span class="no">{{ $job->number }}</span><span>
                                     <b>{{ $job->machine }}</b>
-                                    <small>{{ $job->stale }} reading{{ $job->stale === 1 ? '' : 's' }} no longer hold</small>
+                                    <small>{{ $job->stale }}</small>
                                 </span><x-icons.drop /></a>
                         @empty
                             <p class="dj-story">Nothing is stale.</p>

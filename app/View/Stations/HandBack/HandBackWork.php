@@ -12,6 +12,7 @@ use App\View\Stations\StationWork;
 use DustyJet\Worksheet\Clean\Inspections;
 use DustyJet\Worksheet\HandBack\CheckState;
 use DustyJet\Worksheet\HandBack\Proofs;
+use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\Promises\Promise;
 use DustyJet\Worksheet\Promises\Promises;
 use DustyJet\Worksheet\Stale\StaleItem;
@@ -26,7 +27,7 @@ final readonly class HandBackWork implements StationWork
         .'Fresh fuel each season, no older than 30 days. Keep the air filter clean.';
 
     /**
-     * @param  list<array{key: string, do: string, takesRpm: bool, state: string, note: string}>  $checks
+     * @param  list<array{key: string, do: string, takesRpm: bool, state: string, note: string, inTheWay: string|null}>  $checks
      * @param  list<StaleItem>  $stale
      * @param  list<string>  $gates but for checks that were never done: those have their own row
      * @param  int  $inTheWay how many gates there are in all
@@ -55,10 +56,15 @@ final readonly class HandBackWork implements StationWork
         $sheet = $view->sheet;
         $gates = $sheet->gates();
         $proofs = $sheet->of(Proofs::class);
+        $machine = Machine::on($sheet->bench);
+        $asked = $sheet->family->proof->checks;
         $hasNoRow = static fn (string $gate): bool => ! str_starts_with($gate, 'Not checked');
 
         return new self(
-            checks: array_values(array_map(self::check(...), $proofs->checks)),
+            checks: array_values(array_map(
+                static fn (CheckState $c): array => self::check($c, $machine->inTheWay($asked[$c->key]->needs)),
+                $proofs->checks,
+            )),
             stale: $sheet->of(Staleness::class)->items(),
             gates: array_values(array_filter($gates, $hasNoRow)),
             inTheWay: count($gates),
@@ -79,8 +85,8 @@ final readonly class HandBackWork implements StationWork
         return 'stations.hand-back.work';
     }
 
-    /** @return array{key: string, do: string, takesRpm: bool, state: string, note: string} */
-    private static function check(CheckState $check): array
+    /** @return array{key: string, do: string, takesRpm: bool, state: string, note: string, inTheWay: string|null} */
+    private static function check(CheckState $check, ?string $inTheWay): array
     {
         $rpm = $check->rpm === null ? '' : ', '.Numbers::rpm($check->rpm).' rpm';
 
@@ -90,6 +96,7 @@ final readonly class HandBackWork implements StationWork
             'takesRpm' => $check->takesRpm,
             'state' => $check->passed === null ? 'open' : ($check->passed ? 'passed' : 'failed'),
             'note' => $check->at === null ? '' : Numbers::clock($check->at).$rpm,
+            'inTheWay' => $inTheWay,
         ];
     }
 }

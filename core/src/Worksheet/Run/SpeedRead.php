@@ -8,11 +8,14 @@ use DustyJet\BenchLog\Entry;
 use DustyJet\BenchLog\Field;
 use DustyJet\BenchLog\Payload;
 use DustyJet\BenchLog\Shape;
+use DustyJet\Carburetor\Need;
 use DustyJet\Carburetor\Station;
 use DustyJet\Mixture\MixtureReading;
 use DustyJet\Quantity\RotationalSpeed;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Machine;
+use DustyJet\Worksheet\NotAllowedNow;
 use DustyJet\Worksheet\Screws\Screws;
 use DustyJet\Worksheet\Screws\TurnsScrew;
 use DustyJet\Worksheet\Screws\Upset;
@@ -57,6 +60,8 @@ final readonly class SpeedRead implements TurnsScrew
     public function refuseUnlessMeantFor(Worksheet $sheet, ?string $corrects): void
     {
         $sheet->of(Screws::class)->named($this->adjuster);
+        $inTheWay = Machine::on($sheet->bench)->inTheWay(Need::Whole);
+        $inTheWay === null || throw NotAllowedNow::inTheWay($inTheWay);
     }
 
     public function on(Bench $bench, Entry $entry): Bench

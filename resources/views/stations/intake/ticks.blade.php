@@ -2,8 +2,10 @@
     <details class="dj-more" id="say" @if (!$work->hasComplaint || $work->isSaying) open @endif>
         <summary>{{ $work->hasComplaint ? 'Say something else' : 'What does it do?' }}</summary>
         @if ($work->isSaying)
-            <label for="say-filter">Part, place or word</label>
-            <input class="form-control" id="say-filter" type="search" autocomplete="off" data-filter="#say-rows">
+            <div class="dj-say"><label for="say-filter">Part, place or word</label>
+                <input class="form-control" id="say-filter" type="search" autocomplete="off"
+                    data-filter="#say-rows">
+            </div>
         @else
             <a class="btn btn-secondary" href="{{ $page->form->sayAddress() }}">Told, seen or tested: the whole list</a>
         @endif
