@@ -104,13 +104,13 @@ test("an engine that drips is never to be started", async ({ page }) => {
       expect(other).not.toMatch(starts);
     }
     if (
-      (await page.locator("#answers .btn").count()) === 0 ||
+      (await page.locator("#answers button").count()) === 0 ||
       !(await page.url()).includes("intake")
     ) {
       break;
     }
     const log = await page.locator(".dj-all").textContent();
-    await page.locator("#answers .btn").first().click();
+    await page.locator("#answers button").first().click();
     await expect(page.locator(".dj-all")).not.toHaveText(log);
   }
   await expect(page.getByText("Not safe: fuel drips.").first()).toBeAttached();

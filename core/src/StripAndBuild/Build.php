@@ -176,7 +176,7 @@ final readonly class Build
         return $this->leftOver() === [];
     }
 
-    private function goesBack(string $key): bool
+    public function goesBack(string $key): bool
     {
         return isset($this->tray->plan->parts[$key]) && ! $this->tray->plan->parts[$key]->isTask;
     }

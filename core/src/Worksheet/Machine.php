@@ -25,11 +25,13 @@ final readonly class Machine
         return new self($bench->of(Parts::class)->build, $bench->family->proof);
     }
 
-    /** @return list<string> parts on the tray: off, and neither back on nor accounted for */
+    /** @return list<string> parts on the tray that go back: off, and neither back on nor accounted for */
     public function off(): array
     {
+        $isExpected = fn (string $part): bool => isset($this->build->tray->plan->parts[$part]);
         $isOff = fn (string $part): bool => ! isset($this->build->placed[$part])
-            && ! isset($this->build->accounted[$part]);
+            && ! isset($this->build->accounted[$part])
+            && ($this->build->goesBack($part) || ! $isExpected($part));
 
         return array_values(array_filter($this->build->tray->off(), $isOff));
     }
@@ -37,6 +39,12 @@ final readonly class Machine
     public function isWhole(): bool
     {
         return $this->off() === [];
+    }
+
+    /** Whether parts are going back on: a test can wait until they all are. */
+    public function isBeingBuilt(): bool
+    {
+        return $this->build->placed !== [] && ! $this->isWhole();
     }
 
     public function isCarburetorOff(): bool

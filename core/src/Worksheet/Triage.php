@@ -18,6 +18,8 @@ use DustyJet\Diagnosis\Safety;
 use DustyJet\Diagnosis\Season;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Worksheet\BenchTest\Holds;
+use DustyJet\Worksheet\BenchTest\TestRecord;
+use DustyJet\Worksheet\BenchTest\Tests;
 use DustyJet\Worksheet\Clean\Inspected;
 use DustyJet\Worksheet\HandBack\CheckState;
 use DustyJet\Worksheet\HandBack\Proofs;
@@ -68,9 +70,13 @@ final readonly class Triage
         return Diagnosis::of($this->catalogue, $this->case());
     }
 
-    /** Whether the customer's complaint was put in the words a diagnosis knows. */
+    /** Whether a complaint was put in the words a diagnosis knows, or a test failed: that is one too. */
     public function hasComplaint(): bool
     {
+        $failed = static fn (TestRecord $t): bool => ! $t->passed;
+        if (array_filter($this->sheet->of(Tests::class)->records, $failed) !== []) {
+            return true;
+        }
         foreach ($this->answers() as $id => $answer) {
             if ($answer->isThere() && $this->catalogue->findings[$id]->isComplaint()) {
                 return true;

@@ -11,6 +11,7 @@ use DustyJet\Worksheet\EntryKind;
 use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\NotAllowedNow;
+use DustyJet\Worksheet\Strip\Parts;
 use DustyJet\Worksheet\Triage;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -210,4 +211,26 @@ it('can test the whole carburetor once it is off, until it is opened', function 
     expect($way())->toBeNull();
     $bench->off('pump_screw');
     expect($way())->toBe('The pump cover screw lies on the tray.');
+});
+
+it('is whole once all that goes back is back, in every family', function (string $family): void {
+    $bench = new Bench($family);
+    expect(Machine::on($bench->sheet()->bench)->isBeingBuilt())->toBeFalse();
+    $bench->all(Station::Strip);
+    expect(Machine::on($bench->sheet()->bench)->isBeingBuilt())->toBeFalse();
+    $bench->on($bench->sheet()->of(Parts::class)->build->ready()[0]->key);
+    expect(Machine::on($bench->sheet()->bench)->isBeingBuilt())->toBeTrue()
+        ->and((new BenchTestBay)->moves($bench->sheet()))->toBe([]);
+    $bench->all(Station::Build);
+    expect(Machine::on($bench->sheet()->bench)->off())->toBe([])
+        ->and($bench->sheet()->of(Parts::class)->isWhole())->toBeTrue();
+})->with(array_keys(Knowledge::real()->families));
+
+it('lets a failed test lead, complaint or not', function (): void {
+    $bench = new Bench('outboard_bank');
+    $before = proposed($bench)[0];
+    $bench->add(EntryKind::TestDone, ['test' => 'bulb', 'passed' => false]);
+    expect($before->key)->toBe('count')
+        ->and(proposed($bench)[0]->station)->toBe(Station::Intake)
+        ->and(array_filter(proposed($bench), fn (Move $m): bool => in_array(Deed::Start, $m->does, true)))->toBe([]);
 });

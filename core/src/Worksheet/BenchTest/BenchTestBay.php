@@ -37,7 +37,11 @@ final readonly class BenchTestBay implements Bay
 
     public function moves(Worksheet $sheet): array
     {
-        return $sheet->family->proof->hold === null ? $this->lookedAt($sheet) : $this->held($sheet);
+        return match (true) {
+            Machine::on($sheet->bench)->isBeingBuilt() => [],
+            $sheet->family->proof->hold === null => $this->lookedAt($sheet),
+            default => $this->held($sheet),
+        };
     }
 
     public function gates(Worksheet $sheet): array
