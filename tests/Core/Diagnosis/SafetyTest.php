@@ -74,14 +74,14 @@ it('offers nothing forbidden in random states', function (int $round): void {
     $seed = (int) (getenv('SEED') ?: random_int(1, 1_000_000)) + $round;
     $chance = new Randomizer(new Mt19937($seed));
     $known = Knowledge::real();
-    for ($i = 0; $i < 250; $i++) {
+    for ($i = 0; $i < 150; $i++) {
         [$family, $answers, $deeds] = Offered::anyState($known, $chance);
-        foreach (Offered::in($family, $answers, $i % 125 === 0) as $name => $does) {
+        foreach (Offered::in($family, $answers, $i === 0) as $name => $does) {
             expect(array_intersect($does, $deeds))
                 ->toBe([], "SEED={$seed} state {$i}: {$name}");
         }
     }
-})->with(range(1, 6));
+})->with(range(1, 3));
 
 it('does not run what will not start or has no spark', function (array $answers, string $why): void {
     $notNow = Knowledge::diagnose('float_pilot_jet', $answers)->notNow;

@@ -170,9 +170,10 @@ it('proposes nothing that cannot be done, in any state between strip and hand-ba
     }
     for ($step = 0; $step < 60; $step++) {
         $tray = [];
+        $plan = $bench->family->plan($bench->sheet()->variant());
         foreach ($bench->entries as $entry) {
             $part = $entry->payload->toArray()['part'] ?? '';
-            if ($entry->kind === EntryKind::PartOff) {
+            if ($entry->kind === EntryKind::PartOff && ! $plan->parts[$part]->isTask) {
                 $tray[$part] = true;
             } elseif ($entry->kind === EntryKind::PartOn) {
                 unset($tray[$part]);
