@@ -41,7 +41,9 @@ test("on a phone, another carburetor, and a machine that goes back as it is", as
   await page.goto(`${job}/hand-back`);
   await page.locator("#ends summary").tap();
   await page.getByLabel("Another carburetor was fitted: which").fill("new, same type");
+  const seen = await page.locator(".dj-all").textContent();
   await page.getByRole("button", { name: "Fitted", exact: true }).tap();
+  await expect(page.locator(".dj-all")).not.toHaveText(seen);
   await page.goto(`${job}/log`);
   await expect(page.getByText("Another carburetor: new, same type").first()).toBeVisible();
   await page.goto(`${job}/hand-back`);
