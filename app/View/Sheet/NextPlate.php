@@ -59,7 +59,7 @@ final readonly class NextPlate
     /** What is dangerous whatever station is open. */
     private static function danger(SheetView $view): ?Caution
     {
-        $stands = $view->triage->safety()->against([Deed::Start, Deed::Run]);
+        $stands = $view->safety->against([Deed::Start, Deed::Run]);
 
         return $stands?->danger === null ? null : new Caution(...$view->catalogue->cautions[$stands->danger]);
     }

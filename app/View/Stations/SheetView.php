@@ -10,6 +10,7 @@ use App\Models\StationRecords;
 use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Diagnosis\Diagnosis;
+use DustyJet\Diagnosis\Safety;
 use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Triage;
 use DustyJet\Worksheet\Worksheet;
@@ -18,6 +19,8 @@ use DustyJet\Worksheet\Worksheet;
 final readonly class SheetView
 {
     public Triage $triage;
+
+    public Safety $safety;
 
     /** Of this sheet, where a complaint is named and this station shows it or the next move follows it. */
     public ?Diagnosis $diagnosis;
@@ -43,9 +46,9 @@ final readonly class SheetView
         $leads = $this->triage->leads();
         $shows = $station === Station::Intake && $sheet->handedBackAt === null;
         $this->diagnosis = $leads || $shows ? $diagnoses->of($this->triage) : null;
-        $safety = $this->triage->safety();
-        $this->plainMoves = $sheet->moves(null, $safety);
-        $this->moves = $leads ? $this->hereFirst($sheet->moves($this->diagnosis, $safety)) : $this->plainMoves;
+        $this->safety = $this->triage->safety();
+        $this->plainMoves = $sheet->moves(null, $this->safety);
+        $this->moves = $leads ? $this->hereFirst($sheet->moves($this->diagnosis, $this->safety)) : $this->plainMoves;
     }
 
     /**

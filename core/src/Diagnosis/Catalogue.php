@@ -5,8 +5,14 @@ declare(strict_types=1);
 namespace DustyJet\Diagnosis;
 
 /** Everything a diagnosis knows, checked: no name in it dangles. */
-final readonly class Catalogue
+final class Catalogue
 {
+    /** @var array<string, array<string, Fault>> asked for once a family */
+    private array $faultsHere = [];
+
+    /** @var array<string, array<string, Finding>> */
+    private array $findingsHere = [];
+
     /**
      * @param  array<string, CarburetorKind>  $families
      * @param  array<string, Access>  $access each after those it needs
@@ -20,17 +26,17 @@ final readonly class Catalogue
      * @param  array<string, array{title: string, text: string}>  $cautions
      */
     public function __construct(
-        public array $families,
-        public array $access,
-        public array $findings,
-        private array $findingFamilies,
-        public array $checks,
-        private array $checkFamilies,
-        public array $faults,
-        private array $faultFamilies,
-        public array $flows,
-        public array $cautions,
-        public Costs $costs,
+        public readonly array $families,
+        public readonly array $access,
+        public readonly array $findings,
+        private readonly array $findingFamilies,
+        public readonly array $checks,
+        private readonly array $checkFamilies,
+        public readonly array $faults,
+        private readonly array $faultFamilies,
+        public readonly array $flows,
+        public readonly array $cautions,
+        public readonly Costs $costs,
     ) {
     }
 
@@ -61,20 +67,24 @@ final readonly class Catalogue
     /** @return array<string, Fault> */
     public function faultsOf(CarburetorKind $family): array
     {
-        $here = array_filter($this->faults, fn (Fault $f): bool => $family->isAmong($this->faultFamilies[$f->id]));
-
-        return array_map(static fn (Fault $f): Fault => $f->in($family), $here);
+        return $this->faultsHere[$family->id] ??= array_map(
+            static fn (Fault $f): Fault => $f->in($family),
+            array_filter($this->faults, fn (Fault $f): bool => $family->isAmong($this->faultFamilies[$f->id])),
+        );
     }
 
     /** @return array<string, Finding> those that apply and that some fault of the family can show, or that forbid something */
     public function findingsOf(CarburetorKind $family): array
     {
+        if (isset($this->findingsHere[$family->id])) {
+            return $this->findingsHere[$family->id];
+        }
         $shown = [];
         foreach ($this->faultsOf($family) as $fault) {
             $shown += $fault->shows;
         }
 
-        return array_filter(
+        return $this->findingsHere[$family->id] = array_filter(
             $this->findings,
             fn (Finding $f): bool => (isset($shown[$f->id]) || $f->forbids !== [])
                 && $family->isAmong($this->findingFamilies[$f->id]),
