@@ -28,7 +28,6 @@ final readonly class RunWork implements StationWork
     /**
      * @param  list<array{key: string, name: string, note: string, href: string, selected: bool}>  $tabs
      * @param  list<array{value: string, name: string, why: string, selected: bool}>  $schools
-     * @param  string  $suggested turns; empty when there is nothing to suggest
      * @param  string|null  $stop why the throttle is to be let go now
      */
     private function __construct(
@@ -42,7 +41,6 @@ final readonly class RunWork implements StationWork
         public string $chartTitle,
         public string $advice,
         public array $schools,
-        public string $suggested,
         public bool $outIsRicher,
         public ?string $stop,
     ) {
@@ -71,7 +69,6 @@ final readonly class RunWork implements StationWork
             chartTitle: $title.InSentence::name($adjuster->name),
             advice: self::advice($result),
             schools: self::schools($mixture),
-            suggested: $next === null ? '' : (string) $next,
             outIsRicher: $adjuster->sense->outIsRicher(),
             stop: $result?->reason->isStop() === true ? $result->reason->sentence() : null,
         );
