@@ -36,11 +36,8 @@ final readonly class Triage
 {
     private const LONGEST_DAYS = 36500;
 
-    /** What a carburetor that holds does not do. Fuel in the oil stays until somebody says it was changed. */
-    private const OF_A_LEAK = ['fuel_dripping', 'drips_from_vent', 'drips_at_joint', 'vent_weeps_on_bulb'];
-
-    /** A cure of a fault that brings a finding so often ends it. */
-    private const BRINGS_IT = 0.5;
+    /** What a carburetor that holds does not do. A drip from anywhere and fuel in the oil stay until somebody says so. */
+    private const OF_A_LEAK = ['drips_from_vent', 'drips_at_joint', 'vent_weeps_on_bulb'];
 
     private CarburetorKind $kind;
 
@@ -142,7 +139,7 @@ final readonly class Triage
         return $runs;
     }
 
-    /** What stands: a leak that was cured, or a carburetor proved tight after it was said, forbids nothing any more. */
+    /** What stands: a leak of a carburetor that was proved tight after it was said forbids nothing any more. */
     public function safety(): Safety
     {
         $told = $this->sheet->of(Findings::class)->told;
@@ -150,23 +147,13 @@ final readonly class Triage
         $tightSince = $hold?->outcome->verdict === Verdict::Holds && Machine::on($this->sheet->bench)->isWhole()
             ? $hold->at
             : null;
-        $stands = fn (Answer $answer, string $finding): bool => ! $this->isCured($finding)
-            && ! ($tightSince !== null && isset($told[$finding]) && $told[$finding]->at < $tightSince
-                && in_array($finding, self::OF_A_LEAK, true));
+        $isOver = static fn (string $finding): bool => $tightSince !== null
+            && in_array($finding, self::OF_A_LEAK, true)
+            && isset($told[$finding])
+            && $told[$finding]->at < $tightSince;
+        $stands = static fn (string $finding): bool => ! $isOver($finding);
 
-        return Safety::of($this->catalogue, array_filter($this->answers(), $stands, ARRAY_FILTER_USE_BOTH));
-    }
-
-    private function isCured(string $finding): bool
-    {
-        $faults = $this->catalogue->faultsOf($this->kind);
-        foreach (array_keys($this->sheet->of(Findings::class)->repaired) as $fault) {
-            if (($faults[$fault]->shows[$finding][0] ?? 0.0) >= self::BRINGS_IT) {
-                return true;
-            }
-        }
-
-        return false;
+        return Safety::of($this->catalogue, array_filter($this->answers(), $stands, ARRAY_FILTER_USE_KEY));
     }
 
     /** @throws \DustyJet\Rejected If a draft names what this knowledge or this family does not have. */

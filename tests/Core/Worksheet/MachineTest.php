@@ -123,7 +123,7 @@ it('starts the search anew when a whole machine fails its proof', function (): v
     expect(proposed($bench)[0]->station)->toBe(Station::Intake);
 });
 
-it('runs nothing that drips until it was cured, proved tight, or said to be gone', function (): void {
+it('runs nothing that drips until it was proved tight or said to be gone, whatever was called cured', function (): void {
     $built = fn (): Bench => (new Bench)
         ->count('idle_mixture', '1 1/2')
         ->count('idle_speed', '1')
@@ -134,7 +134,7 @@ it('runs nothing that drips until it was cured, proved tight, or said to be gone
         ->set('idle_mixture', '1 1/2')
         ->set('idle_speed', '1');
     expect(proposed($built())[0]->key)->toBe('read');
-    $drips = $built()->add(EntryKind::FindingNoted, ['finding' => 'fuel_dripping', 'answer' => 'yes']);
+    $drips = $built()->add(EntryKind::FindingNoted, ['finding' => 'drips_from_vent', 'answer' => 'yes']);
     expect(array_filter(proposed($drips), fn (Move $m): bool => $m->does !== []))->toBe([])
         ->and(array_map(fn (Move $m): string => $m->key, $drips->sheet()->moves(
             null,
@@ -142,6 +142,11 @@ it('runs nothing that drips until it was cured, proved tight, or said to be gone
         )))->toContain('danger');
     $tight = $drips->hold();
     expect(proposed($tight)[0]->key)->toBe('read');
+    $hose = $built()->add(EntryKind::FindingNoted, ['finding' => 'fuel_dripping', 'answer' => 'yes'])->hold();
+    $hose->add(EntryKind::FaultRepaired, ['fault' => 'needle_worn']);
+    expect(array_filter(proposed($hose), fn (Move $m): bool => $m->does !== []))->toBe([]);
+    $hose->add(EntryKind::CheckDone, ['check' => 'no_drip', 'passed' => true]);
+    expect(proposed($hose)[0]->key)->toBe('read');
     $oil = $built()->add(EntryKind::FindingNoted, ['finding' => 'fuel_in_oil', 'answer' => 'yes'])->hold();
     expect(array_filter(proposed($oil), fn (Move $m): bool => $m->does !== []))->toBe([]);
     $oil->add(EntryKind::FindingNoted, ['finding' => 'fuel_in_oil', 'answer' => 'no']);
