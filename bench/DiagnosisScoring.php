@@ -100,7 +100,7 @@ final class DiagnosisScoring
             }
             $this->calibrate($machine);
             $played = $this->assisted($machine, $this->catalogue);
-            $before = $this->assisted($machine, $this->withoutSweeps);
+            $before = $this->assisted($machine, $this->withoutSweeps, looksFirst: true);
             [$listed, $listGaveUp] = $this->byChecklist($machine);
             $sum['assistant'] += $played['minutes'];
             $sum['checks'] += $played['checks'];
@@ -210,7 +210,7 @@ final class DiagnosisScoring
      *
      * @return array{minutes: float, checks: int, gaveUp: bool, firstIsRepair: bool, firstLeader: float}
      */
-    private function assisted(Machine $machine, Catalogue $knowledge): array
+    private function assisted(Machine $machine, Catalogue $knowledge, bool $looksFirst = false): array
     {
         $case = $this->fresh($machine);
         $bench = new OpenBench($knowledge->accessOf($machine->family));
@@ -218,7 +218,7 @@ final class DiagnosisScoring
         $played = ['minutes' => 0.0, 'checks' => 0, 'gaveUp' => false, 'firstIsRepair' => false, 'firstLeader' => 0.0];
         for ($move = 0; $move < 120; $move++) {
             $diagnosis = Diagnosis::of($knowledge, $case, 0);
-            $check = $diagnosis->nextCheck();
+            $check = $looksFirst ? $diagnosis->paying[0] ?? null : $diagnosis->nextCheck();
             if ($move === 0) {
                 $played['firstLeader'] = $diagnosis->leader()->probability ?? 0.0;
                 $played['firstIsRepair'] = $check === null;

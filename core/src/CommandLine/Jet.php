@@ -171,7 +171,7 @@ final readonly class Jet
                     'minutes' => $c->minutes,
                     'gain' => round($c->gain, 3),
                 ],
-                array_slice($diagnosis->paying(), 0, self::MOST_NAMED),
+                array_slice($diagnosis->paying, 0, self::MOST_NAMED),
             ),
             'turning_points' => array_map(
                 static fn (array $p): array => [

@@ -24,49 +24,48 @@ final class CheckRanking
 
     public readonly PossibleChecks $possible;
 
-    private readonly OpenBench $bench;
+    private readonly Bearing $bearing;
 
-    private readonly int $open;
-
-    private readonly Repairs $repairs;
-
-    private readonly Safety $safety;
-
-    private function __construct(
-        private readonly Catalogue $catalogue,
-        private readonly DiagnosisCase $case,
-        private readonly Belief $belief,
-    ) {
-        $this->bench = new OpenBench($catalogue->accessOf($case->family));
-        $this->open = $this->bench->bits($case->open);
-        $this->safety = Safety::of($catalogue, $case->answers);
-        $this->repairs = Repairs::of($belief->hypotheses, $catalogue->costs, $this->bench);
-        $this->plan = $this->plan($belief->weights, $this->open);
-        $this->possible = PossibleChecks::of($catalogue, $case);
+    private function __construct(private readonly Outlook $outlook)
+    {
+        $this->plan = $outlook->plan($outlook->belief->weights, $outlook->open);
+        $this->possible = $outlook->possible;
+        $this->bearing = Bearing::of($outlook->belief);
         $this->checks = $this->ranked($this->possible->checks);
     }
 
     /** @return list<Repair> none that something found forbids */
     public function planned(): array
     {
-        $faults = array_values($this->belief->hypotheses->faultsById);
-
-        $repairs = array_map(fn (int $i): Repair => isset($faults[$i])
-            ? Repair::of($faults[$i])
-            : Repair::kit(
-                array_values(array_intersect_key($faults, array_filter($this->repairs->inKit))),
-                $this->catalogue->costs,
-            ), $this->plan->order);
-
         return array_values(array_filter(
-            $repairs,
-            fn (Repair $r): bool => $this->safety->allows($r->fault->cure->does ?? []),
+            array_map($this->outlook->repair(...), $this->plan->order),
+            fn (Repair $r): bool => $this->outlook->safety->allows($r->fault->cure->does ?? []),
         ));
     }
 
     public static function of(Catalogue $catalogue, DiagnosisCase $case, Belief $belief): self
     {
-        return new self($catalogue, $case, $belief);
+        return new self(new Outlook($catalogue, $case, $belief));
+    }
+
+    /**
+     * The checks that pay, in the order they would be made: what bears on the complaint first, of that what leaves the
+     * carburetor closed, as once open the engine shows nothing any more.
+     *
+     * @return list<RankedCheck>
+     */
+    public function paying(): array
+    {
+        $paying = array_values(array_filter($this->checks, static fn (RankedCheck $c): bool => $c->gain > 0.0));
+        $order = static fn (RankedCheck $c): int => ($c->bears ? 0 : 2) + ($c->check->needs->opensCarburetor ? 1 : 0);
+        usort($paying, static fn (RankedCheck $a, RankedCheck $b): int => $order($a) <=> $order($b));
+
+        return $paying;
+    }
+
+    public function isRepairFirst(): bool
+    {
+        return (new RepairOrLook($this->outlook, $this->plan, $this->checks))->isRepairFirst($this->paying()[0] ?? null);
     }
 
     /**
@@ -98,18 +97,18 @@ final class CheckRanking
 
     private function worth(Check $check): RankedCheck
     {
-        $needs = $this->bench->bits($check->needs->access);
-        $minutes = $check->minutes + $this->bench->missing($needs, $this->open);
+        $needs = $this->outlook->bench->bits($check->needs->access);
+        $minutes = $check->minutes + $this->outlook->bench->missing($needs, $this->outlook->open);
         $after = 0.0;
         $outcomes = [];
-        foreach ($this->outcomes($check, $this->belief->weights) as [$answers, $weights]) {
-            $plan = $this->plan($weights, $this->open | $needs);
+        foreach ($this->outlook->outcomes($check, $this->outlook->belief->weights) as [$answers, $weights]) {
+            $plan = $this->outlook->plan($weights, $this->outlook->open | $needs);
             $after += $plan->expectedMinutes;
             $chance = array_sum($weights);
             $outcomes[] = [
                 'answers' => $answers,
                 'probability' => $chance,
-                'leader' => $this->belief->hypotheses->faults[$plan->likeliest] ?? null,
+                'leader' => $this->outlook->belief->hypotheses->faults[$plan->likeliest] ?? null,
                 'leaderChance' => $plan->likeliestChance / $chance,
             ];
         }
@@ -118,8 +117,9 @@ final class CheckRanking
             $check,
             $minutes,
             $this->plan->expectedMinutes - $after - $minutes - $check->risk->minutes,
-            $this->bench->steps($needs, $this->open),
+            $this->outlook->bench->steps($needs, $this->outlook->open),
             $outcomes,
+            $this->bearing->isOn($this->possible->asks($check)),
         );
     }
 
@@ -144,6 +144,7 @@ final class CheckRanking
                         $gain,
                         $first->opens,
                         $first->outcomes,
+                        $first->bears,
                         $second->check->id,
                     );
                 }
@@ -155,51 +156,18 @@ final class CheckRanking
 
     private function pairGain(RankedCheck $first, RankedCheck $second): float
     {
-        $open = $this->open | $this->bench->bits($first->check->needs->access);
-        $needs = $this->bench->bits($second->check->needs->access);
-        $cost = $second->check->minutes + $second->check->risk->minutes + $this->bench->missing($needs, $open);
+        $open = $this->outlook->open | $this->outlook->bench->bits($first->check->needs->access);
+        $needs = $this->outlook->bench->bits($second->check->needs->access);
+        $cost = $second->check->minutes + $second->check->risk->minutes + $this->outlook->bench->missing($needs, $open);
         $after = 0.0;
-        foreach ($this->outcomes($first->check, $this->belief->weights) as [, $weights]) {
+        foreach ($this->outlook->outcomes($first->check, $this->outlook->belief->weights) as [, $weights]) {
             $looked = $cost * array_sum($weights);
-            foreach ($this->outcomes($second->check, $weights) as [, $both]) {
-                $looked += $this->plan($both, $open | $needs)->expectedMinutes;
+            foreach ($this->outlook->outcomes($second->check, $weights) as [, $both]) {
+                $looked += $this->outlook->plan($both, $open | $needs)->expectedMinutes;
             }
-            $after += min($looked, $this->plan($weights, $open)->expectedMinutes);
+            $after += min($looked, $this->outlook->plan($weights, $open)->expectedMinutes);
         }
 
         return $this->plan->expectedMinutes - $after - $first->minutes - $first->check->risk->minutes;
-    }
-
-    /**
-     * Every way a check can come out, with the weights it leaves: not normalised, their sum is its chance.
-     *
-     * @param  list<float>  $weights
-     *
-     * @return list<array{0: array<string, Answer>, 1: list<float>}>
-     */
-    private function outcomes(Check $check, array $weights): array
-    {
-        $outcomes = [[[], $weights]];
-        foreach ($this->possible->asks($check) as $finding) {
-            $split = [];
-            foreach ($outcomes as [$answers, $so]) {
-                foreach ($this->belief->hypotheses->findings[$finding]->outcomes() as $answer) {
-                    $left = [];
-                    foreach ($this->belief->hypotheses->likelihood($finding, $answer) as $h => $l) {
-                        $left[] = $so[$h] * $l;
-                    }
-                    $split[] = [[...$answers, $finding => $answer], $left];
-                }
-            }
-            $outcomes = $split;
-        }
-
-        return $outcomes;
-    }
-
-    /** @param  list<float>  $weights */
-    private function plan(array $weights, int $open): RepairPlan
-    {
-        return RepairPlan::from($this->belief->hypotheses, $weights, $this->repairs, $this->bench, $open);
     }
 }

@@ -26,9 +26,11 @@ final readonly class Diagnosis
      * @param  float  $inCarburetor chance that some fault lies in the carburetor
      * @param  float  $bodyIsScrap chance of a body fault no kit cures
      * @param  list<RankedCheck>  $checks possible now, best first
+     * @param  list<RankedCheck>  $paying of them, in the order they would be made
      * @param  array<string, string>  $notNow why a check that applies is not possible, by check
      * @param  list<Repair>  $plan what to repair, in order, if nothing more were looked at
      * @param  float  $repairMinutes expected minutes to cure by that plan
+     * @param  bool  $repairFirst whether the first of the plan is worth more now than any look
      */
     private function __construct(
         public DiagnosisCase $case,
@@ -37,9 +39,11 @@ final readonly class Diagnosis
         public float $inCarburetor,
         public float $bodyIsScrap,
         public array $checks,
+        public array $paying,
         public array $notNow,
         public array $plan,
         public float $repairMinutes,
+        public bool $repairFirst,
     ) {
     }
 
@@ -62,32 +66,18 @@ final readonly class Diagnosis
             $belief->chanceOfAny(static fn (Fault $f): bool => ! $f->isOutsideTheCarburetor()),
             $belief->chanceOfAny(static fn (Fault $f): bool => $f->scrapsBody),
             $ranking->checks,
+            $ranking->paying(),
             $ranking->possible->notNow,
             $ranking->planned(),
             $ranking->plan->expectedMinutes,
+            $ranking->isRepairFirst(),
         );
     }
 
-    /**
-     * The check to do next, or null when repairing is worth more.
-     *
-     * What pays with the carburetor closed comes before what opens it: once open, the engine shows nothing any more.
-     */
+    /** The check to do next, or null when repairing is worth more. */
     public function nextCheck(): ?RankedCheck
     {
-        return $this->paying()[0] ?? null;
-    }
-
-    /** @return list<RankedCheck> those that pay, in the order they would be taken */
-    public function paying(): array
-    {
-        $paying = array_filter($this->checks, static fn (RankedCheck $c): bool => $c->gain > 0.0);
-        $opens = static fn (RankedCheck $c): bool => $c->check->needs->opensCarburetor;
-
-        return [
-            ...array_values(array_filter($paying, static fn (RankedCheck $c): bool => ! $opens($c))),
-            ...array_values(array_filter($paying, $opens)),
-        ];
+        return $this->repairFirst ? null : $this->paying[0] ?? null;
     }
 
     /**

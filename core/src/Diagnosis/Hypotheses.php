@@ -166,6 +166,34 @@ final class Hypotheses
     }
 
     /**
+     * What is left of the weights when faults were repaired and the machine is still not right: what had only them is
+     * cured, what had another beside has that one alone.
+     *
+     * @param  array<int, bool>  $repaired by place of the fault
+     * @param  list<float>  $weights
+     *
+     * @return list<float> in sum the chance that it is still not right
+     */
+    public function leftAfter(array $repaired, array $weights): array
+    {
+        $left = $weights;
+        foreach ($weights as $h => $weight) {
+            $i = $this->first[$h];
+            $j = $this->second[$h];
+            $one = $repaired[$i] ?? false;
+            $two = $repaired[$j] ?? false;
+            if ($one || $two) {
+                $left[$h] = 0.0;
+            }
+            if ($j >= 0 && $one !== $two) {
+                $left[1 + ($one ? $j : $i)] += $weight;
+            }
+        }
+
+        return array_values($left);
+    }
+
+    /**
      * @param  list<float>  $weights
      *
      * @return list<float>

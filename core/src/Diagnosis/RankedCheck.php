@@ -12,6 +12,7 @@ final readonly class RankedCheck
      * @param  float  $gain expected minutes to cure that it saves, its own taken off
      * @param  list<string>  $opens what has to be opened for it
      * @param  list<array{answers: array<string, Answer>, probability: float, leader: string|null, leaderChance: float}>  $outcomes
+     * @param  bool  $bears whether it can find a fault that explains the complaint
      * @param  string|null  $togetherWith a second check without which it is not worth doing
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class RankedCheck
         public float $gain,
         public array $opens,
         public array $outcomes,
+        public bool $bears,
         public ?string $togetherWith = null,
     ) {
     }

@@ -42,10 +42,10 @@ final readonly class RepairPlan
         OpenBench $bench,
         int $open,
     ): self {
-        $masses = Masses::of($weights, $repairs->inKit);
-        $left = new StillBroken($hypotheses->pairsFrom, $weights, $repairs->inKit, $masses);
+        $masses = Masses::of($weights, $repairs->inKit, $repairs->isOutside);
+        $left = new StillBroken($hypotheses->pairsFrom, $weights, $repairs->inKit, $repairs->isOutside, $masses);
         $spent = 0.0;
-        $best = $repairs->lastResort * $masses->total;
+        $best = $repairs->givingUp($masses->total, $masses->outside);
         $bestAt = 0;
         $order = [];
         $queue = self::queue($masses->chance, $repairs, $bench, $open);
@@ -59,13 +59,17 @@ final readonly class RepairPlan
             if ($spent > $best || $left->weight < self::FORGET_BELOW * $masses->total) {
                 break;
             }
-            $next === Repairs::KIT ? $left->repairMany() : $left->repair($next, $cured);
-            $queue = $next === Repairs::KIT
-                ? array_diff_key($queue, array_filter($repairs->inKit))
-                : array_diff_key($queue, [$next => 0.0]);
+            if ($next === Repairs::KIT) {
+                $left->repairMany();
+                $queue = array_diff_key($queue, array_filter($repairs->inKit));
+            } else {
+                $left->repair($next, $cured);
+                unset($queue[$next]);
+            }
             $order[] = $next;
-            if ($spent + $left->weight * $repairs->lastResort < $best) {
-                $best = $spent + $left->weight * $repairs->lastResort;
+            $givenUp = $spent + $repairs->givingUp($left->weight, $left->outside);
+            if ($givenUp < $best) {
+                $best = $givenUp;
                 $bestAt = count($order);
             }
         }

@@ -21,6 +21,7 @@ final readonly class Repairs
      * @param  list<int>  $needs access bits of each cure
      * @param  float  $kitMinutes with its access and the try
      * @param  list<bool>  $inKit by fault
+     * @param  list<bool>  $isOutside by fault: another carburetor would not cure it
      * @param  float  $lastResort minutes when nothing of the plan was it
      */
     private function __construct(
@@ -28,6 +29,7 @@ final readonly class Repairs
         public array $needs,
         public float $kitMinutes,
         public array $inKit,
+        public array $isOutside,
         public float $lastResort,
     ) {
     }
@@ -41,6 +43,7 @@ final readonly class Repairs
             array_map(static fn (Fault $f): int => $bench->bits($f->cure->access), $faults),
             $costs->rebuildMinutes + $costs->verifyMinutes,
             array_map(static fn (Fault $f): bool => ! $f->isOutsideTheCarburetor() && ! $f->scrapsBody, $faults),
+            array_map(static fn (Fault $f): bool => $f->isOutsideTheCarburetor(), $faults),
             $costs->lastResortMinutes(),
         );
     }
@@ -53,6 +56,36 @@ final readonly class Repairs
      */
     public static function single(array $minutes, array $needs, float $lastResort): self
     {
-        return new self($minutes, $needs, INF, array_fill(0, count($minutes), false), $lastResort);
+        return new self($minutes, $needs, INF, array_fill(0, count($minutes), false), array_fill(0, count($minutes), false), $lastResort);
+    }
+
+    /**
+     * Minutes of one repair with the try after it.
+     *
+     * @param  int  $repair its place, or {@see KIT}
+     */
+    public function minutesOf(int $repair, OpenBench $bench, int $open): float
+    {
+        return $repair === self::KIT
+            ? $this->kitMinutes
+            : ($this->minutes[$repair] ?? INF) + $bench->missing($this->needs($repair), $open);
+    }
+
+    /** @return int access bits of one repair; those of the kit are closed again after it */
+    public function needs(int $repair): int
+    {
+        return $this->needs[$repair] ?? 0;
+    }
+
+    /**
+     * Minutes when the plan ends here, times the weights. Where another carburetor was for nothing, it is paid and the
+     * search begins anew: as much again.
+     *
+     * @param  float  $weight of what is still broken
+     * @param  float  $outside of what another carburetor would not cure
+     */
+    public function givingUp(float $weight, float $outside): float
+    {
+        return $this->lastResort * ($weight + $outside);
     }
 }

@@ -13,6 +13,9 @@ final class StillBroken
 {
     public float $weight;
 
+    /** Weight of what has a fault that another carburetor would not cure: an upper bound, as a repaired one may count. */
+    public float $outside;
+
     /** Weight that the kit would cure now, less what it would finish of faults repaired outside: a lower bound. */
     public float $curedByKit;
 
@@ -23,15 +26,18 @@ final class StillBroken
      * @param  list<int>  $pairsFrom {@see Hypotheses::$pairsFrom}
      * @param  list<float>  $weights
      * @param  list<bool>  $inKit by fault
+     * @param  list<bool>  $isOutside by fault
      */
     public function __construct(
         private readonly array $pairsFrom,
         private readonly array $weights,
         private readonly array $inKit,
+        private readonly array $isOutside,
         Masses $masses,
     ) {
         $this->weight = $masses->total;
         $this->curedByKit = $masses->kit;
+        $this->outside = $masses->outside;
     }
 
     /** Weight that repairing a fault would cure now: it alone, and it with what is repaired already. */
@@ -50,13 +56,14 @@ final class StillBroken
     public function repair(int $fault, float $cured): void
     {
         $this->curedByKit -= $this->inKit[$fault] ? $cured : 0.0;
+        $this->outside = max(0.0, $this->outside - ($this->isOutside[$fault] ? $cured : 0.0));
         $this->repaired[$fault] = true;
         $this->weight = max(0.0, $this->weight - $cured);
     }
 
     public function repairMany(): void
     {
-        $cured = $this->curedByKit;
+        $cured = 0.0;
         $cleaned = array_diff_key(array_filter($this->inKit), $this->repaired);
         foreach ($this->repaired as $other => $_) {
             if (! $this->inKit[$other]) {
@@ -68,7 +75,8 @@ final class StillBroken
             }
         }
         $this->repaired += $cleaned;
-        $this->weight = max(0.0, $this->weight - $cured);
+        $this->outside = max(0.0, $this->outside - $cured);
+        $this->weight = max(0.0, $this->weight - $this->curedByKit - $cured);
         $this->curedByKit = 0.0;
     }
 }

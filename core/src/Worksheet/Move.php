@@ -27,4 +27,18 @@ final readonly class Move
         public array $does = [],
     ) {
     }
+
+    /** The same, on the way to something. */
+    public function toward(string $aim): self
+    {
+        return new self(
+            $this->station,
+            $this->do,
+            "{$aim} {$this->why}",
+            $this->minutes,
+            $this->key,
+            $this->target,
+            $this->does,
+        );
+    }
 }

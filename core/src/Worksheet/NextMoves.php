@@ -8,6 +8,7 @@ use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\Diagnosis\RankedCheck;
+use DustyJet\Diagnosis\Repair;
 use DustyJet\Diagnosis\Safety;
 use DustyJet\Worksheet\Stale\StaleItem;
 use DustyJet\Worksheet\Stale\Staleness;
@@ -48,7 +49,21 @@ final readonly class NextMoves
             }
         }
 
+        $aim = $this->opening();
+        if ($aim !== null && $moves !== []) {
+            $moves[0] = $moves[0]->toward("{$aim->name}: {$aim->do}. Before that:");
+        }
+
         return array_slice($moves, 0, Move::MOST);
+    }
+
+    /** The repair that comes next where that opens the carburetor: what the stations ask for is the way to it. */
+    private function opening(): ?Repair
+    {
+        $diagnosis = $this->diagnosis;
+        $repair = $diagnosis?->nextCheck() === null ? $diagnosis->plan[0] ?? null : null;
+
+        return $repair?->opensCarburetor === true ? $repair : null;
     }
 
     /**
@@ -115,7 +130,7 @@ final readonly class NextMoves
 
         return $leader !== null && $ranked->canChangeLeader($leader->fault->id)
             ? 'Its answer can change what leads the suspects.'
-            : 'The leader will stay; a second fault may come to light.';
+            : 'It will not change what leads the suspects, but may show a second fault.';
     }
 
     /** @return list<Move> */
@@ -126,7 +141,9 @@ final readonly class NextMoves
         if ($repair === null || $isDone || $repair->opensCarburetor || $repair->fault?->part === 'mixscrew') {
             return [];
         }
-        $why = "{$repair->name} is the likeliest for its minutes, and no check would pay any more.";
+        $why = $diagnosis->paying === []
+            ? "{$repair->name} is the likeliest for its minutes, and no check would pay any more."
+            : "{$repair->name} is the likeliest for its minutes: trying it is quicker than looking further first.";
         $minutes = (int) ceil($repair->minutes);
 
         return [new Move(Station::Intake, $repair->do, $why, $minutes, 'repair', $repair->id)];

@@ -137,7 +137,7 @@ it('says what the answer of a look can change', function (): void {
         $leader = $diagnosis->leader()->fault->id;
         $real = array_filter($ranked->outcomes, fn (array $o): bool => $o['probability'] > 0.005);
         $leads = array_column($real, 'leader');
-        $says = array_diff($leads, [$leader]) === [] ? 'The leader will stay' : 'Its answer can change what leads';
+        $says = array_diff($leads, [$leader]) === [] ? 'It will not change what leads' : 'Its answer can change what leads';
         $said[$says] = true;
 
         expect($move->why)->toContain($says);

@@ -73,7 +73,11 @@ final readonly class Suspicion
     /** @return list<array{do: string, minutes: string, worth: string, href: string}> */
     private static function runnersUp(SheetView $view, Diagnosis $diagnosis, ?RankedCheck $shown): array
     {
-        $others = array_values(array_filter($diagnosis->checks, static fn (RankedCheck $r): bool => $r !== $shown));
+        $inOrder = [
+            ...$diagnosis->paying,
+            ...array_filter($diagnosis->checks, static fn (RankedCheck $r): bool => $r->gain <= 0.0),
+        ];
+        $others = array_values(array_filter($inOrder, static fn (RankedCheck $r): bool => $r !== $shown));
 
         return array_map(
             static fn (RankedCheck $r): array => [
