@@ -38,7 +38,11 @@ final readonly class Mutants
         $tree = (new ParserFactory)->createForNewestSupportedVersion()->parse($code) ?? [];
         $printer = new Standard;
         $mutants = [];
+        $asserted = self::asserted($tree);
         foreach ((new NodeFinder)->find($tree, static fn (Node $n): bool => true) as $node) {
+            if (isset($asserted[spl_object_id($node)])) {
+                continue;
+            }
             foreach (self::mistakes($node) as [$place, $wrong]) {
                 $from = $place->getStartFilePos();
                 $length = $place->getEndFilePos() + 1 - $from;
@@ -54,6 +58,28 @@ final readonly class Mutants
         }
 
         return $mutants;
+    }
+
+    /**
+     * What an assertion is made of: it speaks to the static analysis, and is not run where assertions are off.
+     *
+     * @param  array<Node>  $tree
+     *
+     * @return array<int, true> by the node's object id
+     */
+    private static function asserted(array $tree): array
+    {
+        $isAssert = static fn (Node $n): bool => $n instanceof Expr\FuncCall
+            && $n->name instanceof Node\Name
+            && $n->name->toString() === 'assert';
+        $inside = [];
+        foreach ((new NodeFinder)->find($tree, $isAssert) as $assert) {
+            foreach ((new NodeFinder)->find([$assert], static fn (Node $n): bool => true) as $node) {
+                $inside[spl_object_id($node)] = true;
+            }
+        }
+
+        return $inside;
     }
 
     /** The file is run from elsewhere. */

@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use DustyJet\Diagnosis\Answer;
+use DustyJet\Diagnosis\Deed;
 use DustyJet\Diagnosis\DiagnosisCase;
 use DustyJet\Diagnosis\Facts;
+use DustyJet\Diagnosis\Safety;
 use DustyJet\Diagnosis\Season;
 use DustyJet\Diagnosis\UnusableCase;
 use Tests\Core\Diagnosis\Knowledge;
@@ -109,4 +111,17 @@ it('knows a fault otherwise where a trait makes it so', function (): void {
         ->and($known->accessOf($known->family('float_pilot_jet'))['carburetor_off']->minutes)->toBe(14.0)
         ->and($known->checksOf($known->family('cube_opposed'))['metering_feel']->needs->access)
         ->toBe(['metering_cover_off']);
+});
+
+it('refuses facts or findings that are no lists of names', function (string $json): void {
+    expect(fn () => DiagnosisCase::parse(Knowledge::real(), $json))->toThrow(UnusableCase::class);
+})->with([
+    '{"family": "kart_pumper", "facts": 3, "findings": {"floods": "yes"}}',
+    '{"family": "kart_pumper", "facts": {}, "findings": "floods"}',
+]);
+
+it('forbids nothing for a finding it does not know', function (): void {
+    $safety = Safety::of(Knowledge::real(), ['of_a_newer_knowledge' => Answer::Yes, 'floods' => Answer::No]);
+
+    expect($safety->allows(Deed::cases()))->toBeTrue();
 });

@@ -115,3 +115,29 @@ it('makes no trace of nothing', function (): void {
         fn () => quietLeak(LeakShape::Linear, 0.0, startPsi: 0.0)->trace(range(0, 10), new Randomizer(new Mt19937(1))),
     )->toThrow(UnusableTrace::class);
 });
+
+it('settles as an exponential on top of the leak, gone after a few time constants', function (): void {
+    $with = static fn (float $psi): array => (new ScriptedLeak(
+        new Rig(Volume::ofMillilitres(18.0)),
+        LeakShape::Linear,
+        Flow::ofMillilitresPerMinute(1.0),
+        settlingPsi: $psi,
+        settlingSeconds: 4.0,
+        noisePsi: 0.0,
+        stepPsi: 0.0,
+    ))->readings([0.0, 2.0, 8.0, 60.0], new Randomizer(new Mt19937(1)));
+
+    foreach ($with(0.5) as $i => [$seconds, $psi]) {
+        expect($psi - $with(0.0)[$i][1])->toEqualWithDelta(0.5 * exp(-$seconds / 4.0), 1e-9);
+    }
+});
+
+it('follows the same curve however seldom it is read', function (LeakShape $shape): void {
+    $read = static fn (array $seconds): array => array_column(
+        quietLeak($shape, 4.0)->readings($seconds, new Randomizer(new Mt19937(1))),
+        1,
+        0,
+    );
+
+    expect($read([0.0, 40.0, 90.0])[90])->toEqualWithDelta($read(range(0, 90))[90], 1e-4);
+})->with(LeakShape::cases());

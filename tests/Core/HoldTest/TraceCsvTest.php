@@ -133,3 +133,23 @@ it('finds the gauge step of a file, in its own unit', function (string $unit, ar
     'halves of an inch' => ['inhg', ['12.0', '11.5', '11.5', '11.0', '10.5'], 0.5],
     'two values only' => ['psi', ['5', '5', '0', '0'], 1.0],
 ]);
+
+it('takes the gauge step in psi whatever unit the file is in', function (): void {
+    $trace = TraceCsv::parse("t_s,kpa\n0,34.5\n10,34.1\n20,33.8\n30,33.6\n", 0.5);
+
+    expect($trace->stepKilopascals)->toEqualWithDelta(0.5 * 6.894757, 1e-4);
+});
+
+it('names the typed line that has too much in it', function (): void {
+    expect(fn () => TraceCsv::typed("0 5\n10 4.9\n20 4.8 1\n30 4.7", PressureUnit::Psi, false))
+        ->toThrow(UnusableTrace::class, 'Line 3: two columns are needed');
+});
+
+it('refuses what no gauge reads, in each unit', function (string $unit, float $fits, float $tooMuch): void {
+    $csv = static fn (float $v): string => "t_s,{$unit}\n0,{$v}\n10,{$v}\n20,{$v}\n30,{$v}\n";
+
+    expect(TraceCsv::parse($csv($fits))->durationSeconds())
+        ->toBe(30.0)
+        ->and(fn () => TraceCsv::parse($csv($tooMuch)))
+        ->toThrow(UnusableTrace::class, 'no bench gauge reads that high');
+})->with([['psi', 60.0, 20000.0], ['kpa', 500.0, 140000.0]]);

@@ -6,6 +6,7 @@ use DustyJet\Carburetor\Condition;
 use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Inspection;
 use DustyJet\Carburetor\Sense;
+use DustyJet\Carburetor\Station;
 use DustyJet\Carburetor\UnknownFamily;
 use DustyJet\Knowledge\FamilyFile;
 use DustyJet\Knowledge\FamilyFiles;
@@ -179,4 +180,31 @@ it('does not let a worn shaft or a broken slot be cleaned and good', function ()
         ->and($words($jets['jet_slot']))->toBe(['sound', 'replace', 'scrap'])
         ->and($words($jets['corrosion']))->toBe(['sound', 'cleaned', 'scrap'])
         ->and($words($jets['needle_tip']))->not->toContain('scrap');
+});
+
+it('shares the minutes of a station among its pieces, a minute at least', function (): void {
+    $family = FamilyFiles::shipped()->of('float_pilot_jet');
+    $minutes = $family->minutesAt(Station::Strip);
+
+    expect($family->minutesEach(Station::Strip, 0))
+        ->toBe($minutes)
+        ->and($family->minutesEach(Station::Strip, 1))
+        ->toBe($minutes)
+        ->and($family->minutesEach(Station::Strip, 4))
+        ->toBe(intdiv($minutes, 4))
+        ->and($family->minutesEach(Station::Strip, 1000))
+        ->toBe(1);
+});
+
+it('judges what a variant has, and what belongs to no part', function (): void {
+    foreach (FamilyFiles::shipped()->ids() as $id) {
+        $family = FamilyFiles::shipped()->of($id);
+        foreach (array_keys($family->variants) as $variant) {
+            $parts = array_keys($family->plan($variant)->parts);
+            foreach ($family->teardown->inspections as $key => $inspection) {
+                $isHere = $inspection->parts === [] || array_intersect($inspection->parts, $parts) !== [];
+                expect(isset($family->inspectionsOf($variant)[$key]))->toBe($isHere, "{$variant}: {$key}");
+            }
+        }
+    }
 });

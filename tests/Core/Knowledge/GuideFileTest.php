@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Knowledge\GuideFile;
 use DustyJet\Knowledge\UnusableKnowledge;
 use Tests\Core\Diagnosis\Knowledge;
@@ -54,3 +55,20 @@ it('refuses questions that cannot be', function (string $yaml, string $message):
         'six questions',
     ],
 ]);
+
+it('says how many questions its longest way has', function (): void {
+    $guide = GuideFile::parse(
+        (string) file_get_contents(__DIR__.'/../../../core/knowledge/identify.yaml'),
+        FamilyFiles::shipped()->ids(),
+    );
+    $longest = static function (string $question) use (&$longest, $guide): int {
+        $deepest = 1;
+        foreach ($guide->questions[$question]['answers'] as $answer) {
+            $deepest = $answer['ask'] === null ? $deepest : max($deepest, 1 + $longest($answer['ask']));
+        }
+
+        return $deepest;
+    };
+
+    expect($guide->mostQuestions())->toBe($longest($guide->start))->toBeGreaterThan(2);
+});

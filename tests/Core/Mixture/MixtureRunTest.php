@@ -191,3 +191,76 @@ it('reads a CSV and refuses a bad one by its line', function (): void {
 it('gives a reason in words for every answer', function (NextReason $reason): void {
     expect($reason->sentence())->toEndWith('.');
 })->with(NextReason::cases());
+
+it('draws no curve through fewer than three settings, however often they were read', function (): void {
+    $run = [
+        ...readings(['1' => 1500.0, '1 1/2' => 1600.0]),
+        ...readings(['1' => 1502.0, '1 1/2' => 1603.0]),
+    ];
+
+    expect(MixtureRun::judge($run, School::Peak)->curve)->toBe([]);
+});
+
+it('draws five settings as a parabola, whatever they look like', function (): void {
+    // Steep on the lean side: a cubic would fit it, and five readings do not earn one.
+    $run = ['3/4' => 1300.0, '1' => 1650.0, '1 1/4' => 1780.0, '1 3/4' => 1800.0, '2 1/2' => 1760.0];
+    $curve = MixtureRun::judge(readings($run), School::Midpoint)->curve;
+    $x = array_map(static fn (array $p): float => log($p[0]), $curve);
+    $n = count($curve);
+    // Third divided difference over four spread points: none of a parabola in ln turns.
+    $at = array_map(static fn (float $share): int => (int) round($share * ($n - 1)), [0.0, 0.3, 0.65, 1.0]);
+    $difference = 0.0;
+    foreach ($at as $i) {
+        $term = $curve[$i][1];
+        foreach ($at as $j) {
+            $term /= $i === $j ? 1.0 : $x[$i] - $x[$j];
+        }
+        $difference += $term;
+    }
+
+    expect($n)->toBeGreaterThan(10)->and(abs($difference))->toBeLessThan(1e-6);
+});
+
+it('sends nobody to a setting that was tried, and no further than it must', function (): void {
+    $seed = (int) (getenv('SEED') ?: 20261129);
+    $chance = new Randomizer(new Mt19937($seed));
+    $asked = 0;
+    for ($round = 0; $round < 300; $round++) {
+        $peak = 1.0 + $chance->getInt(0, 100) / 100.0;
+        $run = [];
+        foreach ($chance->pickArrayKeys(array_flip(range(4, 24)), 6) as $eighths) {
+            $turns = $eighths / 8.0;
+            $run[(string) Turns::nearestTo($turns)] = speedAt($turns, $peak) + $chance->getInt(-12, 12);
+        }
+        $result = MixtureRun::judge(readings($run), School::Midpoint);
+        if ($result->nextTurns === null || $result->recommendedTurns === null) {
+            continue;
+        }
+        $asked++;
+        $tried = array_map(static fn (MixtureReading $r): float => $r->turns->inTurns(), readings($run));
+        $free = array_filter(
+            array_map(static fn (int $e): float => $e / 8.0, range(1, 48)),
+            static fn (float $t): bool => min(array_map(static fn (float $o): float => abs($o - $t), $tried)) > 0.06,
+        );
+        $nearest = min(array_map(static fn (float $t): float => abs($t - $result->recommendedTurns), $free));
+
+        // Rounded to the eighth first, so half an eighth may be lost.
+        expect(abs($result->nextTurns - $result->recommendedTurns))
+            ->toBeLessThanOrEqual($nearest + 0.0625 + 1e-9, "SEED={$seed} round {$round}")
+            ->and(min(array_map(static fn (float $o): float => abs($o - $result->nextTurns), $tried)))
+            ->toBeGreaterThan(0.06, "SEED={$seed} round {$round}");
+    }
+
+    expect($asked)->toBeGreaterThan(10, "SEED={$seed}");
+});
+
+it('calls a peak found only where it fell clearly on both sides', function (): void {
+    // Two tachometer noises of 10 rpm each are needed; the rich end is only some 8 rpm below the fastest.
+    $flat = ['3/4' => 1700.0, '1' => 1760.0, '1 1/4' => 1788.0, '1 1/2' => 1798.0, '1 3/4' => 1798.0, '2' => 1792.0];
+    $round = ['3/4' => 1700.0, '1' => 1760.0, '1 1/4' => 1790.0, '1 1/2' => 1795.0, '1 3/4' => 1785.0, '2' => 1755.0];
+
+    expect(MixtureRun::judge(readings($flat), School::Peak)->done)
+        ->toBeFalse()
+        ->and(MixtureRun::judge(readings($round), School::Peak)->done)
+        ->toBeTrue();
+});

@@ -14,8 +14,11 @@ use DustyJet\Worksheet\BenchTest\BenchTestBay;
 use DustyJet\Worksheet\Clean\Inspected;
 use DustyJet\Worksheet\Clean\Inspections;
 use DustyJet\Worksheet\EntryKind;
+use DustyJet\Worksheet\Photos\Photos;
 use DustyJet\Worksheet\Stale\Staleness;
 use DustyJet\Worksheet\Strip\Parts;
+use DustyJet\Worksheet\Triage;
+use Tests\Core\Diagnosis\Knowledge;
 use Tests\Core\Worksheet\Bench;
 
 it('says a verdict with its reason, or alone', function (): void {
@@ -90,3 +93,50 @@ it('counts a minute as sixty seconds', function (): void {
     expect(Duration::ofSeconds(90.0)->inMinutes())->toBe(1.5)
         ->and(Duration::ofMinutes(2.0)->inSeconds())->toBe(120.0);
 });
+
+it('keeps a pin where it was put, and on the photo', function (float $across, float $kept): void {
+    $bench = new Bench;
+    $bench->add(EntryKind::PhotoTaken, [
+        'photo' => '00000000-0000-4000-8000-00000000000a',
+        'station' => 'clean',
+    ]);
+    $photo = array_key_first($bench->sheet()->of(Photos::class)->all);
+    $bench->add(EntryKind::PhotoPinned, ['photo' => $photo, 'across' => $across, 'down' => 0.25, 'text' => 'here']);
+    $pin = array_values($bench->sheet()->of(Photos::class)->all[$photo]->pins)[0];
+
+    expect([$pin->across, $pin->down])->toBe([$kept, 0.25]);
+})->with([[0.3, 0.3], [1.4, 1.0], [-0.2, 0.0]]);
+
+it('lists at a station only what went stale there', function (): void {
+    $bench = (new Bench('cube_opposed', variant: 'independent'))
+        ->set('high', '1', 'run')
+        ->set('low', '1', 'run')
+        ->off('air_filter', 'fuel_hose', 'throttle_link', 'carburetor');
+    $stale = $bench->sheet()->of(Staleness::class);
+    $stations = array_map(static fn ($s): Station => $s->station, $stale->items());
+
+    foreach (Station::cases() as $station) {
+        $here = array_filter($stations, static fn (Station $s): bool => $s === $station);
+        expect($stale->at($station))->toHaveCount(count($here), $station->value);
+    }
+    expect(count($stations))->toBe(2);
+});
+
+it('takes no days for a fact where nobody said any, or where they lie ahead', function (
+    array $intake,
+    ?int $fuel,
+    ?int $stored,
+): void {
+    $bench = new Bench;
+    $bench->entries = [];
+    $bench->add(EntryKind::IntakeTaken, [
+        'machine' => 'Tilby', 'engine' => '160 cc', 'complaint' => 'floods', 'variant' => 'removable_pilot', 'idle_sense' => 'fuel', ...$intake,
+    ]);
+    $facts = (new Triage(Knowledge::real(), $bench->sheet()))->case()->facts;
+
+    expect([$facts->fuelAgeDays, $facts->storedDays])->toBe([$fuel, $stored]);
+})->with([
+    [[], null, null],
+    [['fuel_age_days' => 40, 'stored_days' => 0], 40, 0],
+    [['fuel_age_days' => -3, 'stored_days' => 90000], null, 36500],
+]);
