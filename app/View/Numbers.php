@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use DateTimeInterface;
+use DustyJet\Carburetor\Book;
 use DustyJet\Quantity\PressureUnit;
 use DustyJet\Quantity\Turns;
 
@@ -65,6 +66,14 @@ final readonly class Numbers
     public static function turns(?Turns $turns): string
     {
         return $turns === null ? 'not set' : str_replace(' ', "\u{00A0}", (string) $turns);
+    }
+
+    /** What the book says of a screw: a setting, or from here to there. */
+    public static function book(Book $book): string
+    {
+        return $book->range === null
+            ? self::turns($book->turns)
+            : self::turns($book->range[0]).' to '.self::turns($book->range[1]);
     }
 
     public static function clock(DateTimeInterface $at): string

@@ -20,12 +20,17 @@ const point = (radius, share) => [
   130 - radius * Math.cos(2 * Math.PI * share),
 ];
 
-const ringPath = (radius, share) => {
+// Out is counter-clockwise and more; of a stop screw, in is more.
+const countsIn = (dial) => dial.dataset.counts === "in";
+
+const ringPath = (radius, share, clockwise) => {
   if (share <= 0) {
     return "";
   }
-  const [x, y] = point(radius, Math.min(share, 0.9999));
-  return `M140 ${130 - radius}A${radius} ${radius} 0 ${share > 0.5 ? 1 : 0} 0 ${x.toFixed(2)} ${y.toFixed(2)}`;
+  const end = Math.min(share, 0.9999);
+  const [x, y] = point(radius, clockwise ? -end : end);
+  const flags = `${share > 0.5 ? 1 : 0} ${clockwise ? 1 : 0}`;
+  return `M140 ${130 - radius}A${radius} ${radius} 0 ${flags} ${x.toFixed(2)} ${y.toFixed(2)}`;
 };
 
 const history = new WeakMap();
@@ -35,16 +40,21 @@ const draw = (dial, units) => {
   dial.dataset.units = String(units);
   dial.querySelector("[data-whole]").textContent = said.whole;
   dial.querySelector("[data-fraction]").textContent = said.fraction;
-  dial.querySelector("[data-slot]").setAttribute("transform", `rotate(${-360 * ((units / PER_TURN) % 1)} 140 130)`);
+  dial
+    .querySelector("[data-slot]")
+    .setAttribute("transform", `rotate(${(countsIn(dial) ? 360 : -360) * ((units / PER_TURN) % 1)} 140 130)`);
   dial.querySelectorAll("circle.run").forEach((full) => full.remove());
   dial
     .querySelectorAll("[data-ring]")
     .forEach((ring, i) =>
-      ring.setAttribute("d", ringPath(Number(ring.dataset.ring), Math.max(0, Math.min(1, units / PER_TURN - i)))),
+      ring.setAttribute(
+        "d",
+        ringPath(Number(ring.dataset.ring), Math.max(0, Math.min(1, units / PER_TURN - i)), countsIn(dial)),
+      ),
     );
   const face = dial.querySelector("[data-face]");
   face.setAttribute("aria-valuenow", String(units));
-  face.setAttribute("aria-valuetext", `${said.text} turns out`);
+  face.setAttribute("aria-valuetext", `${said.text} ${dial.dataset.counted}`);
   const field = dial.querySelector("[data-turns]");
   field.value = said.text;
   document.querySelectorAll(`[data-mirror="${field.dataset.source}"]`).forEach((mirror) => {
@@ -60,6 +70,14 @@ export const move = (dial, units) => {
 };
 
 const dialOf = (element) => element.closest("[data-dial]");
+
+document.addEventListener("click", (event) => {
+  const start = event.target.closest("[data-to]");
+  const near = start?.closest(".bay-work")?.querySelector("[data-dial]");
+  if (near) {
+    move(near, Number(start.dataset.to));
+  }
+});
 
 document.addEventListener("click", (event) => {
   const button = event.target.closest("[data-by], [data-act=undo-turn], [data-act=zero-turn]");
@@ -113,7 +131,8 @@ document.addEventListener("pointerdown", (event) => {
     const now = angleAt(face, e);
     const delta = Math.atan2(Math.sin(now - last), Math.cos(now - last));
     last = now;
-    turned = Math.max(0, Math.min(MOST, turned - (delta / (2 * Math.PI)) * PER_TURN));
+    const by = (delta / (2 * Math.PI)) * PER_TURN;
+    turned = Math.max(0, Math.min(MOST, countsIn(dial) ? turned + by : turned - by));
     const snapped = Math.round(turned / 6) * 6;
     if (snapped !== shown) {
       shown = snapped;

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\View\Charts;
 
+use DustyJet\Carburetor\Datum;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Screws\AdjusterState;
 
 /**
  * A turn dial: slot at the true angle, one ring per whole turn, growing counter-clockwise because out is counter-
- * clockwise.
+ * clockwise; clockwise for a stop screw, which counts in from touching its cam.
  *
  * Drawing units of a 222 x 237 view box with its centre at 140, 130.
  */
@@ -43,6 +44,7 @@ final readonly class DialFace
         public array $rings,
         public array $marks,
         public array $ticks,
+        public Datum $datum,
         public string $label,
         public string $valueText,
     ) {
@@ -54,18 +56,20 @@ final readonly class DialFace
         $turns = $shown ?? Turns::ofUnits(0);
         $count = self::ringsFor($turns->inTurns() + 0.5, $state->found, $adjuster->book->turns, $next);
         $found = $state->found ?? 'not counted';
+        $datum = $adjuster->datum();
 
         return new self(
             screw: DialScrew::of($state),
-            turns: DialTurns::of($turns),
-            in: new DialSide($adjuster->sense->turningIn()),
-            out: new DialSide($adjuster->sense->turningOut()),
+            turns: DialTurns::of($turns, $datum->countsIn()),
+            in: new DialSide($adjuster->sense->turningIn(), $datum->countsIn() ? '+' : '−'),
+            out: new DialSide($adjuster->sense->turningOut(), $datum->countsIn() ? '−' : '+'),
             ringWidth: $count === self::FEWEST_RINGS ? 13.0 : 24.0 / ($count - 0.2),
-            rings: self::rings($turns, $count),
-            marks: self::marks($state, $next, $count),
+            rings: self::rings($turns, $count, $datum),
+            marks: self::marks($state, $next, $count, $datum),
             ticks: self::ticks(),
-            label: "{$adjuster->name}, turns out from lightly seated",
-            valueText: "{$turns} turns out, found {$found}, book {$adjuster->book->turns}",
+            datum: $datum,
+            label: "{$adjuster->name}, {$datum->from()}",
+            valueText: "{$turns} {$datum->counted()}, found {$found}, book {$adjuster->book->turns}",
         );
     }
 
@@ -79,16 +83,16 @@ final readonly class DialFace
     }
 
     /** @return list<array{radius: float, path: string, full: bool, label: string, labelX: float, labelY: float}> */
-    private static function rings(Turns $turns, int $count): array
+    private static function rings(Turns $turns, int $count, Datum $datum): array
     {
         $rings = [];
         for ($i = 0; $i < $count; $i++) {
             $radius = self::radius($i, $count);
             $share = max(0.0, min(1.0, $turns->inTurns() - $i));
-            [$x, $y] = self::point($radius, -0.045);
+            [$x, $y] = self::point($radius, $datum->countsIn() ? 0.045 : -0.045);
             $rings[] = [
                 'radius' => $radius,
-                'path' => $share <= 0.0 || $share >= 1.0 ? '' : self::arc($radius, $share),
+                'path' => $share <= 0.0 || $share >= 1.0 ? '' : self::arc($radius, $share, $datum),
                 'full' => $share >= 1.0,
                 'label' => $count > self::FEWEST_RINGS ? '' : (string) ($i + 1),
                 'labelX' => $x,
@@ -99,18 +103,19 @@ final readonly class DialFace
         return $rings;
     }
 
-    /** From the top, counter-clockwise over a share of the ring. */
-    private static function arc(float $radius, float $share): string
+    /** From the top over a share of the ring, the way its turns grow. */
+    private static function arc(float $radius, float $share, Datum $datum): string
     {
-        [$x, $y] = self::point($radius, $share);
+        [$x, $y] = self::point($radius, self::grown($share, $datum));
+        $clockwise = $datum->countsIn() ? 1 : 0;
         $isLarge = $share > 0.5 ? 1 : 0;
         $start = self::CENTER_Y - $radius;
 
-        return sprintf('M140 %.2fA%.2f %.2f 0 %d 0 %.2f %.2f', $start, $radius, $radius, $isLarge, $x, $y);
+        return sprintf('M140 %.2fA%.2f %.2f 0 %d %d %.2f %.2f', $start, $radius, $radius, $isLarge, $clockwise, $x, $y);
     }
 
     /** @return list<array{letter: string, kind: string, x: float, y: float}> */
-    private static function marks(AdjusterState $state, ?Turns $next, int $count): array
+    private static function marks(AdjusterState $state, ?Turns $next, int $count, Datum $datum): array
     {
         $settings = [
             'book' => $state->adjuster->book->turns,
@@ -122,7 +127,7 @@ final readonly class DialFace
         foreach ($settings as $kind => $turns) {
             if ($turns !== null && $turns->inTurns() <= $count) {
                 $ring = (int) max(0, ceil($turns->inTurns()) - 1);
-                [$x, $y] = self::point(self::radius($ring, $count), $turns->inTurns() - $ring);
+                [$x, $y] = self::point(self::radius($ring, $count), self::grown($turns->inTurns() - $ring, $datum));
                 $marks[] = ['letter' => self::LETTERS[$kind], 'kind' => $kind, 'x' => $x, 'y' => $y];
             }
         }
@@ -151,6 +156,11 @@ final readonly class DialFace
         return $count === self::FEWEST_RINGS
             ? [self::INNER, self::OUTER][$ring]
             : self::INNER - 4.0 + (($ring + 0.5) * 28.0) / $count;
+    }
+
+    private static function grown(float $share, Datum $datum): float
+    {
+        return $datum->countsIn() ? -$share : $share;
     }
 
     /** @return array{0: float, 1: float} counter-clockwise from the top */

@@ -31,7 +31,7 @@ final readonly class DialScrew
             $adjuster->name,
             $adjuster->does,
             Numbers::turns($state->found),
-            Numbers::turns($adjuster->book->turns),
+            Numbers::book($adjuster->book),
             Numbers::turns($state->left),
         );
     }

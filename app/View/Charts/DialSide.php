@@ -9,7 +9,8 @@ final readonly class DialSide
 {
     public string $class;
 
-    public function __construct(public string $word)
+    /** @param  string  $sign before the step, as turning this way counts up or down */
+    public function __construct(public string $word, public string $sign)
     {
         $this->class = match ($word) {
             'leaner' => 'lean',

@@ -18,7 +18,8 @@ final readonly class DialTurns
     ) {
     }
 
-    public static function of(Turns $turns): self
+    /** @param  bool  $countsIn whether turning in is more */
+    public static function of(Turns $turns, bool $countsIn): self
     {
         $isFraction = $turns->whole() === 0 && $turns->fraction() !== '';
 
@@ -27,7 +28,7 @@ final readonly class DialTurns
             (string) $turns,
             $isFraction ? '' : (string) $turns->whole(),
             $turns->fraction(),
-            -360.0 * fmod($turns->inTurns(), 1.0),
+            ($countsIn ? 360.0 : -360.0) * fmod($turns->inTurns(), 1.0),
         );
     }
 }

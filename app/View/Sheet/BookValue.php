@@ -57,9 +57,9 @@ final readonly class BookValue
 
     private static function screw(AdjusterState $state): self
     {
-        $baseline = $state->adjuster->book->turns;
-        $turns = Numbers::turns($baseline).($baseline->inTurns() > 1.0 ? ' turns' : ' turn');
+        $book = $state->adjuster->book;
+        $isOne = $book->range === null && $book->turns->inTurns() <= 1.0;
 
-        return new self($state->adjuster->name, $turns, $state->adjuster->book->provenance);
+        return new self($state->adjuster->name, Numbers::book($book).($isOne ? ' turn' : ' turns'), $book->provenance);
     }
 }

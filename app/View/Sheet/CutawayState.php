@@ -168,7 +168,8 @@ final readonly class CutawayState
     {
         $said = [$leaks ? 'needle passing fuel' : 'needle closed'];
         foreach (array_filter($screws->all, self::isCounted(...)) as $state) {
-            $said[] = InSentence::name($state->adjuster->name).' '.Numbers::turns($state->current()).' turns out';
+            $said[] = InSentence::name($state->adjuster->name).' '.Numbers::turns($state->current())
+                .' '.$state->adjuster->datum()->counted();
         }
 
         return implode(', ', $out === 0 ? $said : [...$said, "{$out} parts on the tray"]);

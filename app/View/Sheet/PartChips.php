@@ -117,7 +117,7 @@ final readonly class PartChips
         }
         $sense = $state->adjuster->sense;
 
-        return 'Found '.Numbers::turns($state->found).', book '.Numbers::turns($state->adjuster->book->turns)
+        return 'Found '.Numbers::turns($state->found).', book '.Numbers::book($state->adjuster->book)
             .', now '.Numbers::turns($state->current())
             .". In: {$sense->turningIn()}, out: {$sense->turningOut()}.";
     }

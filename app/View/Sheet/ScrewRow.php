@@ -12,7 +12,7 @@ use DustyJet\Worksheet\Worksheet;
 /** A screw as found and as left. */
 final readonly class ScrewRow
 {
-    private function __construct(public string $name, public string $found, public string $left)
+    private function __construct(public string $name, public string $counted, public string $found, public string $left)
     {
     }
 
@@ -20,7 +20,7 @@ final readonly class ScrewRow
     public static function all(Worksheet $sheet): array
     {
         $row = static fn (AdjusterState $s): self => new self(
-            $s->adjuster->name, Numbers::turns($s->found), Numbers::turns($s->left),
+            $s->adjuster->name, $s->adjuster->datum()->counted(), Numbers::turns($s->found), Numbers::turns($s->left),
         );
 
         return array_values(array_map($row, $sheet->of(Screws::class)->all));

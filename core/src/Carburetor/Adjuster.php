@@ -12,6 +12,7 @@ final readonly class Adjuster
      * @param  bool  $isMixture whether it meters; a stop screw does not
      * @param  bool  $senseIsChosen whether fuel or air is found by looking at the machine
      * @param  string|null  $hint how it is told from the others
+     * @param  string|null  $judge how it is judged on the running engine, where speed alone does not tell
      */
     public function __construct(
         public string $key,
@@ -25,6 +26,7 @@ final readonly class Adjuster
         public array $onlyIn,
         public Book $book,
         public ?string $hint = null,
+        public ?string $judge = null,
     ) {
     }
 
@@ -43,6 +45,7 @@ final readonly class Adjuster
                 $this->onlyIn,
                 $this->book,
                 $this->hint,
+                $this->judge,
             )
             : $this;
     }
@@ -50,6 +53,11 @@ final readonly class Adjuster
     public function isIn(string $variant): bool
     {
         return $this->onlyIn === [] || in_array($variant, $this->onlyIn, true);
+    }
+
+    public function datum(): Datum
+    {
+        return $this->isMixture ? Datum::Seat : Datum::Cam;
     }
 
     /** The name a disturbance doubts its setting under. */

@@ -11,12 +11,14 @@ use DustyJet\Quantity\Turns;
 final readonly class Book
 {
     /**
-     * @param  Turns  $turns out from lightly seated, to start from
+     * @param  Turns  $turns from its datum, to start from
+     * @param  array{0: Turns, 1: Turns}|null  $range where the book has no one number, but from here to there
      * @param  Turns  $offset how far rich of the lean edge to leave it where there is no rich edge, or rich of the fastest
      * @param  Turns  $step the finest it is set
      */
     public function __construct(
         public Turns $turns,
+        public ?array $range,
         public string $provenance,
         public Turns $offset,
         public School $school,

@@ -289,13 +289,30 @@ final readonly class FamilyFile
             onlyIn: $a->words('only_in'),
             book: new Book(
                 Turns::parse($baseline->text('turns')),
+                self::range($baseline),
                 $baseline->provenance(),
                 Turns::parse($a->textOrNull('card_offset_turns') ?? '0'),
                 School::from($a->textOrNull('school') ?? 'peak'),
                 Turns::parse($a->textOrNull('step_turns') ?? '1/8'),
             ),
             hint: $a->textOrNull('hint'),
+            judge: $a->textOrNull('judge'),
         );
+    }
+
+    /** @return array{0: Turns, 1: Turns}|null */
+    private static function range(Fields $baseline): ?array
+    {
+        $range = $baseline->words('range');
+        if ($range === []) {
+            return null;
+        }
+        [$from, $to] = [Turns::parse($range[0]), Turns::parse($range[1] ?? '')];
+        $turns = Turns::parse($baseline->text('turns'))->inUnits();
+        ($from->inUnits() <= $turns && $turns <= $to->inUnits())
+            || throw UnusableKnowledge::impossible('baseline.range', 'the start lies in it');
+
+        return [$from, $to];
     }
 
     private function card(): Card

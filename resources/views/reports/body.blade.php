@@ -11,7 +11,7 @@
 <h2>What was wrong</h2>
 <p>{{ $page->head->complaint }}</p>
 @include('reports.work')
-<h2>Screws, turns out</h2>
+<h2>Screws</h2>
 <table class="table">
     <thead>
         <tr>
@@ -23,7 +23,7 @@
     <tbody>
         @foreach ($page->screws as $screw)
             <tr>
-                <td>{{ $screw->name }}</td>
+                <td>{{ $screw->name }}, {{ $screw->counted }}</td>
                 <td>{{ $screw->found }}</td>
                 <td>{{ $screw->left }}</td>
             </tr>

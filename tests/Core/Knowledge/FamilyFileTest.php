@@ -80,7 +80,7 @@ it('lists the tests that apply', function (string $id, bool $holds, array $tests
     ['updraft', true, ['float_drop', 'blow_through', 'nozzle_taper']],
     ['float_side_pump', true, ['diaphragm_feel', 'float_drop', 'delivery', 'pulse']],
     ['small_outboard', true, ['bulb', 'float_drop', 'needle_vacuum']],
-    ['outboard_bank', true, ['bulb', 'balance']],
+    ['outboard_bank', true, ['bulb']],
     ['cube_opposed', true, ['needle_only', 'lever_height', 'check_valve', 'shaft', 'pulse']],
     ['cube_stacked', true, ['soap', 'pop_off']],
     ['kart_pumper', true, ['pop_off', 'lever_height', 'pulse']],

@@ -225,7 +225,7 @@ it('sends nobody to a setting that was tried, and no further than it must', func
     $seed = (int) (getenv('SEED') ?: 20261129);
     $chance = new Randomizer(new Mt19937($seed));
     $asked = 0;
-    for ($round = 0; $round < 300; $round++) {
+    for ($round = 0; $round < 1500; $round++) {
         $peak = 1.0 + $chance->getInt(0, 100) / 100.0;
         $run = [];
         foreach ($chance->pickArrayKeys(array_flip(range(4, 24)), 6) as $eighths) {
@@ -244,14 +244,14 @@ it('sends nobody to a setting that was tried, and no further than it must', func
         );
         $nearest = min(array_map(static fn (float $t): float => abs($t - $result->recommendedTurns), $free));
 
-        // Rounded to the eighth first, so half an eighth may be lost.
+        // Rounded to the eighth first, so half an eighth may be lost either way.
         expect(abs($result->nextTurns - $result->recommendedTurns))
-            ->toBeLessThanOrEqual($nearest + 0.0625 + 1e-9, "SEED={$seed} round {$round}")
+            ->toBeLessThanOrEqual($nearest + 0.125 + 1e-9, "SEED={$seed} round {$round}")
             ->and(min(array_map(static fn (float $o): float => abs($o - $result->nextTurns), $tried)))
             ->toBeGreaterThan(0.06, "SEED={$seed} round {$round}");
     }
 
-    expect($asked)->toBeGreaterThan(10, "SEED={$seed}");
+    expect($asked)->toBeGreaterThan(15, "SEED={$seed}");
 });
 
 it('calls a peak found only where it fell clearly on both sides', function (): void {

@@ -67,7 +67,7 @@ final readonly class RunWork implements StationWork
             tach: TachBar::of(LastReading::of($mixture)->inRpm, $band),
             chart: $mixture->readings === [] ? null : MixtureChart::of($mixture, $result, $band),
             chartTitle: $title.InSentence::name($adjuster->name),
-            advice: self::advice($result),
+            advice: self::advice($result).($adjuster->judge === null ? '' : " {$adjuster->judge}."),
             schools: self::schools($mixture),
             outIsRicher: $adjuster->sense->outIsRicher(),
             stop: $result?->reason->isStop() === true ? $result->reason->sentence() : null,

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\View\Stations\Screws;
 
-use App\Models\ScrewHistory;
 use App\View\Charts\DialFace;
 use App\View\Numbers;
 use App\View\Stations\BesideTheDrawing;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
 use DustyJet\Carburetor\Station;
-use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Screws\AdjusterState;
 use DustyJet\Worksheet\Screws\LinkNotes;
 
@@ -22,7 +20,8 @@ final readonly class ScrewWork implements StationWork
 
     /**
      * @param  list<array{key: string, name: string, note: string, href: string, selected: bool}>  $tabs
-     * @param  list<array{name: string, value: string, from: string}>  $compare the same screw elsewhere
+     * @param  list<StartFrom>  $starts the same screw by the book, as found and elsewhere
+     * @param  bool  $canStart whether it is set from one of them here
      * @param  list<array{link: string, ask: string, text: string, entry: string}>  $links rods, springs and hoses, and notes of them
      */
     private function __construct(
@@ -32,7 +31,8 @@ final readonly class ScrewWork implements StationWork
         public string $verb,
         public string $story,
         public string $senseNote,
-        public array $compare,
+        public array $starts,
+        public bool $canStart,
         public array $links,
         public string $linksNoted,
     ) {
@@ -50,13 +50,14 @@ final readonly class ScrewWork implements StationWork
             dial: DialFace::of($chosen, $counting ? $chosen->found : $chosen->set ?? $chosen->adjuster->book->turns),
             kind: $counting ? 'screw_counted' : 'screw_set',
             verb: match ($view->station) {
-                Station::AsFound => 'Counted in',
+                Station::AsFound => $chosen->adjuster->datum()->countsIn() ? 'Counted out' : 'Counted in',
                 Station::Set => 'Set',
                 default => 'Leave it here',
             },
             story: self::story($chosen, $counting),
             senseNote: self::senseNote($chosen),
-            compare: self::compare($chosen, $view->records->screws),
+            starts: StartFrom::all($chosen, $view->records->screws, $view->station === Station::Set),
+            canStart: $view->station === Station::Set,
             links: $counting ? self::links($view) : [],
             linksNoted: count($noted).' of '.count($view->sheet->family->teardown->links).' noted',
         );
@@ -70,12 +71,13 @@ final readonly class ScrewWork implements StationWork
     private static function story(AdjusterState $state, bool $counting): string
     {
         $found = Numbers::turns($state->found);
-        $book = Numbers::turns($state->adjuster->book->turns);
+        $book = Numbers::book($state->adjuster->book);
 
         return match (true) {
             $state->isFoundFarOut() => "Found {$found}, book {$book}: ".self::farOut($state),
-            $counting => 'Turn it in by half turns until lightly seated, tapping once each. Force ruins the tip.',
-            default => "From lightly seated, out to the book: {$book}, {$state->adjuster->book->provenance}. Found {$found}.",
+            $counting => $state->adjuster->datum()->counting(),
+            default => "{$state->adjuster->datum()->setting()} {$book}: the book, {$state->adjuster->book->provenance}. "
+                ."Found {$found}.",
         };
     }
 
@@ -92,29 +94,6 @@ final readonly class ScrewWork implements StationWork
                 .'It was opened to make up for a blocked passage or an air leak: clean, do not copy it.',
             default => 'far leaner. Flooding or a rich circuit was being hidden: look at needle and level first.',
         };
-    }
-
-    /** @return list<array{name: string, value: string, from: string}> the book is on the dial */
-    private static function compare(AdjusterState $state, ScrewHistory $history): array
-    {
-        $shop = $history->ofShop[$state->adjuster->key] ?? null;
-        $machine = $history->ofMachine[$state->adjuster->key] ?? null;
-        $compare = [];
-        if ($shop !== null) {
-            $from = "median of {$shop['jobs']} jobs";
-            $compare[] = ['name' => 'This shop leaves', 'value' => self::said($shop['turns']), 'from' => $from];
-        }
-        if ($machine !== null) {
-            $value = self::said($machine['turns']);
-            $compare[] = ['name' => 'This machine, last', 'value' => $value, 'from' => $machine['number']];
-        }
-
-        return $compare;
-    }
-
-    private static function said(Turns $turns): string
-    {
-        return Numbers::turns($turns).($turns->inTurns() > 1.0 ? ' turns' : ' turn');
     }
 
     /** @return list<array{link: string, ask: string, text: string, entry: string}> */
@@ -135,7 +114,7 @@ final readonly class ScrewWork implements StationWork
         $sense = $state->adjuster->sense;
         $hint = $state->adjuster->hint === null ? '' : " {$state->adjuster->hint}.";
         if (! $state->adjuster->isMixture) {
-            return 'Stop screw: counted from touching the cam. In is faster.';
+            return 'Stop screw: no seat. Counted in from where it touches the cam; in is faster.';
         }
 
         return ucfirst($sense->value)." screw: out is {$sense->turningOut()}, in is {$sense->turningIn()}.{$hint}";

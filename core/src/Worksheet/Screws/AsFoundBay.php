@@ -17,6 +17,8 @@ final readonly class AsFoundBay implements Bay
 {
     private const WHY = 'Nobody can count it once it is out. Half turns, until lightly seated.';
 
+    private const WHY_A_STOP = 'Somebody set this idle. Back it out by half turns until it leaves the cam.';
+
     public function station(): Station
     {
         return Station::AsFound;
@@ -40,8 +42,11 @@ final readonly class AsFoundBay implements Bay
         $moves = [];
         foreach ($sheet->of(Screws::class)->all as $key => $state) {
             if ($state->found === null && ! $sheet->of(Parts::class)->wasOut($key)) {
-                $do = 'Count the '.InSentence::name($state->adjuster->name).' in, note the turns';
-                $moves[] = new Move(Station::AsFound, $do, self::WHY, 2, 'count', $key);
+                $counts = $state->adjuster->datum()->countsIn();
+                $name = InSentence::name($state->adjuster->name);
+                $do = $counts ? "Count the {$name} out to its cam, note the turns" : "Count the {$name} in, note the turns";
+                $why = $counts ? self::WHY_A_STOP : self::WHY;
+                $moves[] = new Move(Station::AsFound, $do, $why, 2, 'count', $key);
             }
         }
 

@@ -40,7 +40,11 @@ final readonly class SetBay implements Bay
         }
         foreach ($sheet->of(Screws::class)->all as $key => $state) {
             if ($state->set === null) {
-                $do = 'Set the '.InSentence::name($state->adjuster->name)." to {$state->adjuster->book->turns}";
+                $name = InSentence::name($state->adjuster->name);
+                $turns = $state->adjuster->book->turns;
+                $do = $state->adjuster->datum()->countsIn()
+                    ? "Turn the {$name} in until it touches, then {$turns} further in"
+                    : "Set the {$name} to {$turns}";
                 $why = "A place to start: {$state->adjuster->book->provenance}. The running engine decides.";
                 $moves[] = new Move(Station::Set, $do, $why, 2, 'set', $key);
             }

@@ -1,18 +1,19 @@
 @props(['dial', 'form'])
 
-<div class="dial-box" data-dial data-units="{{ $dial->turns->units }}" data-rings="{{ count($dial->rings) }}">
+<div class="dial-box" data-dial data-units="{{ $dial->turns->units }}" data-rings="{{ count($dial->rings) }}"
+    data-counted="{{ $dial->datum->counted() }}" data-counts="{{ $dial->datum->countsIn() ? 'in' : 'out' }}">
     <header class="dial-h"><span class="scr">{{ $dial->screw->letter }}</span>
         <div><b>{{ $dial->screw->name }}</b><small>{{ $dial->screw->does }}</small></div><output
             aria-live="off"><x-sheet.turns :whole="$dial->turns->whole" :fraction="$dial->turns->fraction" /></output><small
-            class="out">turns<br>out</small>
+            class="out">{{ $dial->datum->counted() }}</small>
     </header>
     <div @class(['dial-b', 'is-air' => $dial->in->word === 'richer'])>
         <div class="side {{ $dial->in->class }}"><em><x-icons.turn-in />In<br>{{ $dial->in->word }}</em><button
-                type="button" class="dj-turn {{ $dial->in->class }}" data-by="-6"
-                aria-label="turn {{ lcfirst($dial->screw->name) }} in 1/8, {{ $dial->in->word }}"><b>−<span
+                type="button" class="dj-turn {{ $dial->in->class }}" data-by="{{ $dial->in->sign === '+' ? 6 : -6 }}"
+                aria-label="turn {{ lcfirst($dial->screw->name) }} in 1/8, {{ $dial->in->word }}"><b>{{ $dial->in->sign }}<span
                         class="fr">1/8</span></b></button><button type="button"
-                class="dj-turn {{ $dial->in->class }}" data-by="-12"
-                aria-label="turn {{ lcfirst($dial->screw->name) }} in 1/4, {{ $dial->in->word }}"><b>−<span
+                class="dj-turn {{ $dial->in->class }}" data-by="{{ $dial->in->sign === '+' ? 12 : -12 }}"
+                aria-label="turn {{ lcfirst($dial->screw->name) }} in 1/4, {{ $dial->in->word }}"><b>{{ $dial->in->sign }}<span
                         class="fr">1/4</span></b></button></div>
         <svg class="dial" viewBox="29 19 222 237" role="slider" tabindex="0" aria-label="{{ $dial->label }}"
             aria-valuemin="0" aria-valuemax="960" aria-valuenow="{{ $dial->turns->units }}"
@@ -51,11 +52,11 @@
         </svg>
         <div class="side {{ $dial->out->class }}">
             <em><x-icons.turn-out />Out<br>{{ $dial->out->word }}</em><button type="button"
-                class="dj-turn {{ $dial->out->class }}" data-by="6"
-                aria-label="turn {{ lcfirst($dial->screw->name) }} out 1/8, {{ $dial->out->word }}"><b>+<span
+                class="dj-turn {{ $dial->out->class }}" data-by="{{ $dial->out->sign === '+' ? 6 : -6 }}"
+                aria-label="turn {{ lcfirst($dial->screw->name) }} out 1/8, {{ $dial->out->word }}"><b>{{ $dial->out->sign }}<span
                         class="fr">1/8</span></b></button><button type="button"
-                class="dj-turn {{ $dial->out->class }}" data-by="12"
-                aria-label="turn {{ lcfirst($dial->screw->name) }} out 1/4, {{ $dial->out->word }}"><b>+<span
+                class="dj-turn {{ $dial->out->class }}" data-by="{{ $dial->out->sign === '+' ? 12 : -12 }}"
+                aria-label="turn {{ lcfirst($dial->screw->name) }} out 1/4, {{ $dial->out->word }}"><b>{{ $dial->out->sign }}<span
                         class="fr">1/4</span></b></button></div>
     </div>
     {{ $slot }}

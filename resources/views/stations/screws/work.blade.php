@@ -15,19 +15,26 @@
                         class="dj-kbd">Space</kbd></button>
                 <button type="button" class="btn btn-secondary" data-act="undo-turn">Undo</button>
                 <button type="button" class="btn btn-secondary" data-act="zero-turn">Start over</button>
-                <label for="turns" class="visually-hidden">Turns out</label>
+                <label for="turns" class="visually-hidden">{{ ucfirst($work->dial->datum->counted()) }}</label>
                 <input class="form-control" id="turns" name="turns" value="{{ $work->dial->turns->text }}"
                     data-turns autocomplete="off" spellcheck="false">
                 <button type="submit" class="btn btn-secondary">{{ $work->verb }}, log</button>
             </div>
         </x-instruments.dial>
     </x-forms.entry>
-    @if ($work->compare)
+    @if ($work->canStart)
+        <ul class="dj-starts" aria-label="Start from">
+            @foreach ($work->starts as $start)
+                <li><button type="button" class="btn btn-secondary" data-to="{{ $start->units }}"><b>{{ $start->name }}</b>
+                        <span>{{ $start->value }}</span><small>{{ $start->from }}</small></button></li>
+            @endforeach
+        </ul>
+    @elseif ($work->starts)
         <dl class="dj-compare" aria-label="The same screw elsewhere">
-            @foreach ($work->compare as $other)
+            @foreach ($work->starts as $start)
                 <div>
-                    <dt>{{ $other['name'] }} <small>{{ $other['from'] }}</small></dt>
-                    <dd>{{ $other['value'] }}</dd>
+                    <dt>{{ $start->name }} <small>{{ $start->from }}</small></dt>
+                    <dd>{{ $start->value }}</dd>
                 </div>
             @endforeach
         </dl>

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Stations\Screws;
+
+use App\Models\ScrewHistory;
+use App\View\Numbers;
+use DustyJet\Quantity\Turns;
+use DustyJet\Worksheet\Screws\AdjusterState;
+
+/** A setting to start a screw from, and why one would. */
+final readonly class StartFrom
+{
+    private function __construct(public string $name, public string $value, public int $units, public string $from)
+    {
+    }
+
+    /**
+     * What this machine last ran well on comes first, then the book; as found is what to try where it will not start.
+     *
+     * @param  bool  $isToBeSet whether the book and as found, which the dial shows, are offered too
+     *
+     * @return list<self>
+     */
+    public static function all(AdjusterState $state, ScrewHistory $history, bool $isToBeSet): array
+    {
+        $shop = $history->ofShop[$state->adjuster->key] ?? null;
+        $machine = $history->ofMachine[$state->adjuster->key] ?? null;
+        $book = $state->adjuster->book;
+        $far = $state->isFoundFarOut() ? 'Far from the book: somebody made up for something' : 'If it will not start there';
+
+        return array_values(array_filter([
+            $machine === null ? null : self::of('This machine, last', $machine['turns'], "It ran so on {$machine['number']}"),
+            ! $isToBeSet ? null : new self(
+                'Book',
+                Numbers::book($book),
+                $book->turns->inUnits(),
+                "A place to start: {$book->provenance}",
+            ),
+            ! $isToBeSet || $state->found === null ? null : self::of('As found', $state->found, $far),
+            $shop === null ? null : self::of('This shop leaves', $shop['turns'], "Median of {$shop['jobs']} jobs"),
+        ]));
+    }
+
+    private static function of(string $name, Turns $turns, string $from): self
+    {
+        $unit = $turns->inTurns() > 1.0 ? ' turns' : ' turn';
+
+        return new self($name, Numbers::turns($turns).$unit, $turns->inUnits(), $from);
+    }
+}
