@@ -89,7 +89,7 @@ final readonly class DialFace
         for ($i = 0; $i < $count; $i++) {
             $radius = self::radius($i, $count);
             $share = max(0.0, min(1.0, $turns->inTurns() - $i));
-            [$x, $y] = self::point($radius, $datum->countsIn() ? 0.045 : -0.045);
+            [$x, $y] = self::point($radius, $datum->countsIn() ? 0.085 : -0.085);
             $rings[] = [
                 'radius' => $radius,
                 'path' => $share <= 0.0 || $share >= 1.0 ? '' : self::arc($radius, $share, $datum),

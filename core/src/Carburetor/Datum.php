@@ -16,6 +16,15 @@ enum Datum
         return $this === self::Cam;
     }
 
+    /** What the number is, beside it, where there is little room. */
+    public function short(): string
+    {
+        return match ($this) {
+            self::Seat => 'turns out',
+            self::Cam => 'turns in',
+        };
+    }
+
     /** What the number is, after it. */
     public function counted(): string
     {
@@ -46,8 +55,8 @@ enum Datum
     public function setting(): string
     {
         return match ($this) {
-            self::Seat => 'From lightly seated, out to',
-            self::Cam => 'In until it just touches the cam, then further in by',
+            self::Seat => 'From lightly seated, out to what the book says:',
+            self::Cam => 'In until it just touches the cam, then further in by what the book says:',
         };
     }
 }

@@ -13,6 +13,7 @@ final readonly class Effects
      * @param  list<string>  $renews faults removed by a new part
      * @param  list<string>  $touches what working on it disturbs
      * @param  bool  $scraps whether a bad one scraps the body
+     * @param  list<string>  $fittedAs parts of the tray that are the thing itself: back on, the new one is fitted
      */
     public function __construct(
         public array $fails,
@@ -20,6 +21,7 @@ final readonly class Effects
         public array $renews = [],
         public array $touches = [],
         public bool $scraps = false,
+        public array $fittedAs = [],
     ) {
     }
 }

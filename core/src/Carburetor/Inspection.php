@@ -9,7 +9,7 @@ final readonly class Inspection
 {
     /**
      * @param  string  $good what a sound one looks like
-     * @param  list<string>  $parts names on the tray; the first that a variant has counts
+     * @param  list<string>  $parts names on the tray that it is, or is seen on; the first that a variant has counts
      * @param  string|null  $on the part of the drawing
      * @param  string|null  $new the part to order when it is replaced
      * @param  int|null  $jets of a passage: how many must come out
@@ -40,7 +40,7 @@ final readonly class Inspection
         return match ($condition) {
             Condition::Sound => true,
             Condition::Cleaned => ! $onlyRenewed && ! $isBroken,
-            Condition::Replace => $this->new !== null,
+            Condition::Replace, Condition::Renewed => $this->new !== null,
             Condition::Scrap => $this->effects->scraps,
         };
     }

@@ -43,7 +43,7 @@ final readonly class InspectionFile
             do: $i->text('do'),
             good: $i->text('good'),
             why: $i->text('why'),
-            parts: $i->words('part'),
+            parts: [...$i->words('part'), ...$i->words('seen_on')],
             on: array_values(array_intersect($i->words('on'), $drawn))[0] ?? null,
             picture: $i->textOrNull('picture'),
             effects: new Effects(
@@ -52,6 +52,7 @@ final readonly class InspectionFile
                 $i->words('renews'),
                 $i->words('touches'),
                 $i->flag('scraps'),
+                $i->words('part'),
             ),
             new: $i->textOrNull('new'),
             caution: $i->textOrNull('caution'),

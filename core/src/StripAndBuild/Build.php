@@ -72,8 +72,9 @@ final readonly class Build
         $part = $this->tray->plan->parts[$key] ?? throw NotYet::unknown($key);
         ! isset($this->placed[$key]) || throw NotYet::twice($part->name);
         foreach ($this->tray->plan->before($key) as $first => $why) {
-            $isIn = isset($this->placed[$first]) || isset($this->accounted[$first]) || ! $this->tray->has($first);
-            $isIn || throw NotYet::first($part->name, $this->tray->plan->parts[$first]->name, $why);
+            $name = $this->tray->plan->parts[$first]->name;
+            ! $this->isLost($first) || throw NotYet::missing($part->name, $name);
+            ! $this->waits($first) || throw NotYet::first($part->name, $name, $why);
         }
         $part->looks() === [] || $looked || throw NotYet::guarded($part->name, implode('. ', $part->looks()));
         ($count ?? $cell->count) <= $cell->count || throw NotYet::more($part->name, $cell->count);
@@ -118,9 +119,7 @@ final readonly class Build
             array_filter($this->order(), function (TrayPart $part): bool {
                 $first = array_filter(
                     array_keys($this->tray->plan->before($part->key)),
-                    fn (string $k): bool => $this->tray->has($k)
-                        && ! isset($this->placed[$k])
-                        && ! isset($this->accounted[$k]),
+                    fn (string $k): bool => $this->waits($k) || $this->isLost($k),
                 );
 
                 return ! isset($this->placed[$part->key]) && ! isset($this->accounted[$part->key]) && $first === [];
@@ -163,6 +162,21 @@ final readonly class Build
         }
 
         return $left;
+    }
+
+    /** Whether a part was never found, or a spring is short, and nobody said what became of it: nothing closes over it. */
+    public function isLost(string $key): bool
+    {
+        $part = $this->tray->plan->parts[$key];
+        $isShort = $part->isSpring && ($this->tray->cell($key)->count ?? $part->count) < $part->count;
+
+        return ! isset($this->accounted[$key]) && ($isShort || isset($this->tray->notSeen[$key]));
+    }
+
+    /** @return list<string> parts that nothing may close over */
+    public function lost(): array
+    {
+        return array_values(array_filter(array_keys($this->tray->plan->parts), $this->isLost(...)));
     }
 
     /** Whether a part lies on the tray and has still to go in. */

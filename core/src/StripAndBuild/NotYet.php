@@ -33,6 +33,11 @@ final class NotYet extends \DomainException implements Rejected
         return new self("{$name}: {$first} goes in first. {$why}.");
     }
 
+    public static function missing(string $name, string $missing): self
+    {
+        return new self("{$name}: {$missing} was never found. Fit one and account for it before anything closes over it.");
+    }
+
     public static function guarded(string $name, string $guard): self
     {
         return new self("{$name}: look before it counts. {$guard}.");

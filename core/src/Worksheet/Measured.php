@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace DustyJet\Worksheet;
 
 use DateTimeImmutable;
-use DustyJet\Carburetor\Condition;
 use DustyJet\Diagnosis\Answer;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Worksheet\BenchTest\Holds;
@@ -96,7 +95,7 @@ final readonly class Measured
         $found = [];
         foreach ($sheet->of(Inspected::class)->records as $key => $record) {
             foreach ($sheet->family->teardown->inspections[$key]->effects->fails as $finding) {
-                $found[] = [$finding, $record->condition === Condition::Sound ? Answer::No : Answer::Yes, $record->at];
+                $found[] = [$finding, $record->condition->isGood() ? Answer::No : Answer::Yes, $record->at];
             }
         }
 

@@ -21,6 +21,7 @@ use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\BenchTest\TestRecord;
 use DustyJet\Worksheet\BenchTest\Tests;
 use DustyJet\Worksheet\Clean\Inspected;
+use DustyJet\Worksheet\Clean\PartsList;
 use DustyJet\Worksheet\HandBack\CheckState;
 use DustyJet\Worksheet\HandBack\Proofs;
 use DustyJet\Worksheet\Intake\Findings;
@@ -183,12 +184,12 @@ final readonly class Triage
             $cured = array_keys(array_filter($this->catalogue->faultsOf($this->kind), $isInside));
         }
         foreach ($this->sheet->of(Inspected::class)->records as $key => $record) {
-            $inspection = $this->sheet->family->teardown->inspections[$key];
-            $cured = match ($record->condition) {
-                Condition::Cleaned => [...$cured, ...$inspection->effects->cures],
-                Condition::Replace => [...$cured, ...$inspection->effects->renews],
-                default => $cured,
-            };
+            $isCleaned = $record->condition === Condition::Cleaned;
+            $effects = $this->sheet->family->teardown->inspections[$key]->effects;
+            $cured = $isCleaned ? [...$cured, ...$effects->cures] : $cured;
+        }
+        foreach (PartsList::fitted($this->sheet->bench) as $key) {
+            $cured = [...$cured, ...$this->sheet->family->teardown->inspections[$key]->effects->renews];
         }
 
         return $cured;

@@ -176,8 +176,8 @@ it('does not let a worn shaft or a broken slot be cleaned and good', function ()
         array_filter(Condition::cases(), $i->canBe(...)),
     ));
 
-    expect($words($looks['shaft']))->toBe(['sound', 'replace', 'scrap'])
-        ->and($words($jets['jet_slot']))->toBe(['sound', 'replace', 'scrap'])
+    expect($words($looks['shaft']))->toBe(['sound', 'replace', 'renewed', 'scrap'])
+        ->and($words($jets['jet_slot']))->toBe(['sound', 'replace', 'renewed', 'scrap'])
         ->and($words($jets['corrosion']))->toBe(['sound', 'cleaned', 'scrap'])
         ->and($words($jets['needle_tip']))->not->toContain('scrap');
 });

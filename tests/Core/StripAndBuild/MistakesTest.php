@@ -32,13 +32,39 @@ it('catches the missing copper spring, lost or absent', function (): void {
     expect($tray->springs())->toBe(['found' => 2, 'expected' => 3]);
 
     $build = Build::from($tray);
-    foreach ($build->order() as $part) {
-        $build = $build->place($part->key, looked: true);
+    while ($build->ready() !== []) {
+        $build = $build->place($build->ready()[0]->key, looked: true);
     }
     expect($build->leftOver())
-        ->toBe(['Never found: Small copper spring on the carburetor face (not in the pump when it was opened).'])
+        ->toContain('Never found: Small copper spring on the carburetor face (not in the pump when it was opened).')
         ->and($build->isDone())
-        ->toBeFalse();
+        ->toBeFalse()
+        ->and($build->lost())
+        ->toBe(['face_spring'])
+        ->and(fn () => $build->place('back_plate', looked: true))
+        ->toThrow(NotYet::class, 'Small copper spring on the carburetor face was never found');
+
+    $build = $build->account('face_spring', 'a new one is in');
+    while ($build->ready() !== []) {
+        $build = $build->place($build->ready()[0]->key, looked: true);
+    }
+    expect($build->isDone())->toBeTrue();
+});
+
+it('closes nothing over a spring of which one is short', function (): void {
+    $plan = Strips::plan('cube_opposed');
+    $tray = Tray::empty($plan);
+    foreach ($plan->stripOrder() as $part) {
+        $tray = $tray->takeOff($part->key, $part->key === 'needle_springs' ? 1 : null);
+    }
+    $build = Build::from($tray)->place('needle_springs', looked: true, count: 1);
+
+    expect($build->lost())
+        ->toBe(['needle_springs'])
+        ->and(fn () => $build->account('needle_springs', 'one new')->place('high_needle', looked: true))
+        ->not->toThrow(NotYet::class, 'was never found')
+        ->and(fn () => $build->place('high_needle', looked: true))
+        ->toThrow(NotYet::class, 'was never found');
 });
 
 it('catches the choke plate fitted the wrong way round, before the bowl closes', function (): void {

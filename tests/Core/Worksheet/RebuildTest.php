@@ -6,6 +6,7 @@ use DustyJet\Carburetor\Station;
 use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\StripAndBuild\NotYet;
 use DustyJet\Worksheet\BenchTest\Holds;
+use DustyJet\Worksheet\Build\BuildBay;
 use DustyJet\Worksheet\Clean\Inspections;
 use DustyJet\Worksheet\Clean\PartsList;
 use DustyJet\Worksheet\Clocks\Clocks;
@@ -14,6 +15,8 @@ use DustyJet\Worksheet\NotAllowedNow;
 use DustyJet\Worksheet\Screws\Screws;
 use DustyJet\Worksheet\Stale\Staleness;
 use DustyJet\Worksheet\Strip\Parts;
+use DustyJet\Worksheet\Triage;
+use Tests\Core\Diagnosis\Knowledge;
 use Tests\Core\Worksheet\Bench;
 
 /** @return list<array{string, string}> */
@@ -194,7 +197,18 @@ it('makes a parts list of the verdicts and of what was never found', function ()
         ['Main jet', false, false],
         ['Small copper spring on the carburetor face', false, false],
     ]);
-    $bench->all(Station::Build)->add(EntryKind::PartAccounted, ['part' => 'face_spring', 'became' => 'new one fitted']);
+    // A missing spring stops the pump from being closed, and is asked for where it is missing.
+    while ($bench->sheet()->of(Parts::class)->build->ready() !== []) {
+        $bench->on($bench->sheet()->of(Parts::class)->build->ready()[0]->key);
+    }
+    $waiting = $bench->sheet()->of(Parts::class)->build;
+    expect($waiting->waits('back_plate'))
+        ->toBeTrue()
+        ->and((new BuildBay)->moves($bench->sheet())[0]->do)
+        ->toBe('Fit one and account for it: small copper spring on the carburetor face')
+        ->and(fn () => $bench->refuse(EntryKind::PartOn, ['part' => 'back_plate', 'count' => 1, 'looked' => true]))
+        ->toThrow(NotYet::class, 'was never found');
+    $bench->add(EntryKind::PartAccounted, ['part' => 'face_spring', 'became' => 'new one fitted'])->all(Station::Build);
 
     expect(array_column($needs(), 2))
         ->toBe([true, true, true])
@@ -309,3 +323,25 @@ it('takes every family from intake to a hand-back that nothing stands in the way
     $bench->refuse(EntryKind::HandedBack, []);
     expect(array_keys(array_filter($bench->sheet()->stations, fn ($s): bool => ! $s->isDone())))->toBe(['hand-back']);
 })->with(everyVariant());
+
+it('does not take a new barb for fitted because its hose went on', function (): void {
+    $bench = (new Bench('cube_opposed'))->all(Station::Strip)->inspect('barb', 'replace', 'split seam');
+    $bench->all(Station::Build);
+    $cured = fn (): array => (new Triage(Knowledge::real(), $bench->sheet()))->case()->repaired;
+    $needs = fn (): array => array_column(PartsList::of($bench->sheet()->bench), 'isFitted', 'name');
+
+    expect($needs()['Inlet barb'])
+        ->toBeFalse()
+        ->and($bench->sheet()->gates())
+        ->toContain('Still to fit: Inlet barb.')
+        ->and($cured())
+        ->not->toContain('inlet_barb_split');
+
+    $bench->inspect('barb', 'renewed');
+    expect($needs()['Inlet barb'])
+        ->toBeTrue()
+        ->and($bench->sheet()->gates())
+        ->not->toContain('Still to fit: Inlet barb.')
+        ->and($cured())
+        ->toContain('inlet_barb_split');
+});

@@ -239,7 +239,10 @@ it('takes what was found by looking as an answer', function (): void {
         ->and(triage($bench)->answers()['low_jets_missing'])
         ->toBe(Answer::No)
         ->and(triage($bench)->case()->repaired)
-        ->toBe(['metering_diaphragm_stiff']);
+        ->toBe([]);
+    // A new part cures when it is in, not when it is asked for.
+    $bench->all(Station::Build);
+    expect(triage($bench)->case()->repaired)->toBe(['metering_diaphragm_stiff']);
 });
 
 it('has a say in what comes next until the carburetor is begun', function (): void {

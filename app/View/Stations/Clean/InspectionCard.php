@@ -65,7 +65,7 @@ final readonly class InspectionCard
     private static function verdicts(Inspection $inspection, ?Condition $said): array
     {
         $verdicts = [];
-        foreach (self::possible($inspection) as $letter => $condition) {
+        foreach (self::possible($inspection, $said) as $letter => $condition) {
             $verdicts[] = [
                 'value' => $condition->value,
                 'label' => $condition === Condition::Cleaned ? 'Cleaned, now good' : $condition->label(),
@@ -78,15 +78,19 @@ final readonly class InspectionCard
     }
 
     /** @return array<string, Condition> by the letter that says it */
-    private static function possible(Inspection $inspection): array
+    private static function possible(Inspection $inspection, ?Condition $said): array
     {
         $letters = [
             'g' => Condition::Sound,
             'c' => Condition::Cleaned,
             'x' => Condition::Replace,
+            'n' => Condition::Renewed,
             'w' => Condition::Scrap,
         ];
 
-        return array_filter($letters, $inspection->canBe(...));
+        $isAsked = $said === Condition::Replace || $said === Condition::Renewed;
+        $isOffered = static fn (Condition $c): bool => $inspection->canBe($c) && ($isAsked || $c !== Condition::Renewed);
+
+        return array_filter($letters, $isOffered);
     }
 }

@@ -76,7 +76,7 @@ final readonly class ScrewWork implements StationWork
         return match (true) {
             $state->isFoundFarOut() => "Found {$found}, book {$book}: ".self::farOut($state),
             $counting => $state->adjuster->datum()->counting(),
-            default => "{$state->adjuster->datum()->setting()} {$book}: the book, {$state->adjuster->book->provenance}. "
+            default => "{$state->adjuster->datum()->setting()} {$book}, {$state->adjuster->book->provenance}. "
                 ."Found {$found}.",
         };
     }

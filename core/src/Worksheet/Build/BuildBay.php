@@ -43,8 +43,14 @@ final readonly class BuildBay implements Bay
             static fn (TrayPart $p): Move => self::move($build, $p, $minutes),
             array_slice($build->ready(), 0, Move::MOST),
         );
+        $lost = $build->lost()[0] ?? null;
         if ($moves !== [] || ! $sheet->of(Parts::class)->isStripped()) {
             return $moves;
+        }
+        if ($lost !== null) {
+            $do = 'Fit one and account for it: '.InSentence::name($build->tray->plan->parts[$lost]->name);
+
+            return [new Move(Station::Build, $do, 'It was never found. Nothing closes over it.', 5, 'account', $lost)];
         }
 
         return array_map(

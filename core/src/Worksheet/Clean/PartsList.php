@@ -28,16 +28,28 @@ final readonly class PartsList
         return array_values($needed);
     }
 
+    /** @return list<string> inspections whose new part is in */
+    public static function fitted(Bench $bench): array
+    {
+        $fitted = [];
+        foreach ((new self($bench, $bench->of(Parts::class)))->byVerdict() as $part) {
+            $fitted = $part->isFitted && $part->inspection !== null ? [...$fitted, $part->inspection] : $fitted;
+        }
+
+        return $fitted;
+    }
+
     /** @return list<PartNeeded> */
     private function byVerdict(): array
     {
         $needed = [];
         foreach ($this->bench->of(Inspected::class)->records as $key => $record) {
             $inspection = $this->bench->family->teardown->inspections[$key] ?? null;
-            if ($inspection !== null && $record->condition === Condition::Replace) {
+            $isNew = in_array($record->condition, [Condition::Replace, Condition::Renewed], true);
+            if ($inspection !== null && $isNew) {
                 $name = $inspection->new ?? $inspection->do;
-                $isFitted = $this->isFittedSince($inspection, $record->seq);
-                $needed[] = new PartNeeded($name, $record->reason ?? 'By inspection', $this->isInKit($name), $isFitted);
+                $reason = $record->reason ?? 'By inspection';
+                $needed[] = new PartNeeded($name, $reason, $this->isInKit($name), $this->isFitted($inspection, $record), $key);
             }
         }
 
@@ -58,12 +70,18 @@ final readonly class PartsList
         return $needed;
     }
 
-    /** A new part counts as fitted when its place on the tray was emptied after the verdict. */
-    private function isFittedSince(Inspection $inspection, int $seq): bool
+    /**
+     * A new part counts as fitted when somebody says so, or when its own place on the tray was emptied after the
+     * verdict: what it hangs on may go back without it.
+     */
+    private function isFitted(Inspection $inspection, InspectionRecord $record): bool
     {
-        foreach ($inspection->parts as $part) {
+        if ($record->condition === Condition::Renewed) {
+            return true;
+        }
+        foreach ($inspection->effects->fittedAs as $part) {
             if ($this->parts->build->tray->has($part)) {
-                return ($this->parts->placedSeq[$part] ?? 0) > $seq;
+                return ($this->parts->placedSeq[$part] ?? 0) > $record->seq;
             }
         }
 

@@ -5,7 +5,7 @@
     <header class="dial-h"><span class="scr">{{ $dial->screw->letter }}</span>
         <div><b>{{ $dial->screw->name }}</b><small>{{ $dial->screw->does }}</small></div><output
             aria-live="off"><x-sheet.turns :whole="$dial->turns->whole" :fraction="$dial->turns->fraction" /></output><small
-            class="out">{{ $dial->datum->counted() }}</small>
+            class="out">{{ $dial->datum->short() }}</small>
     </header>
     <div @class(['dial-b', 'is-air' => $dial->in->word === 'richer'])>
         <div class="side {{ $dial->in->class }}"><em><x-icons.turn-in />In<br>{{ $dial->in->word }}</em><button
