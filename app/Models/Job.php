@@ -8,9 +8,11 @@ use App\Knowledge\Diagnoses;
 use DustyJet\Carburetor\Families;
 use DustyJet\Worksheet\Clocks\Clocks;
 use DustyJet\Worksheet\Draft;
+use DustyJet\Worksheet\Intake\Ticket;
 use DustyJet\Worksheet\Stale\Staleness;
 use DustyJet\Worksheet\StationState;
 use DustyJet\Worksheet\Triage;
+use DustyJet\Worksheet\Waits\Waits;
 use DustyJet\Worksheet\Worksheet;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
@@ -42,6 +44,9 @@ use Illuminate\Support\Facades\Date;
  * @property int $log_length
  * @property Carbon|null $clock_due_at
  * @property string|null $clock_name
+ * @property string $waits_for empty when it waits for nothing
+ * @property Carbon|null $waits_until
+ * @property string $came_back_from number of the job it comes back from, or empty
  */
 final class Job extends Model
 {
@@ -169,6 +174,7 @@ final class Job extends Model
             ...$this->machineOf($sheet),
             ...self::progressOf($sheet, $diagnoses),
             ...self::clockOf($sheet),
+            ...self::waitOf($sheet),
         ])->save();
     }
 
@@ -214,6 +220,35 @@ final class Job extends Model
         return ['clock_due_at' => $clock?->dueAt(), 'clock_name' => mb_substr($clock->name ?? '', 0, 40)];
     }
 
+    /** @return array<string, mixed> */
+    private static function waitOf(Worksheet $sheet): array
+    {
+        $wait = $sheet->handedBackAt === null ? $sheet->of(Waits::class)->now : null;
+
+        return [
+            'waits_for' => mb_substr($wait?->said() ?? '', 0, 300),
+            'waits_until' => $wait?->until,
+            'came_back_from' => mb_substr($sheet->of(Ticket::class)->comesBackFrom ?? '', 0, 40),
+        ];
+    }
+
+    /** The job this machine came back from, where that is on file. */
+    public function cameBackFrom(): ?self
+    {
+        $query = self::query();
+
+        return $this->came_back_from === '' ? null : $query->where('number', $this->came_back_from)->first();
+    }
+
+    /** @return Collection<int, self> jobs in which this machine came back, oldest first */
+    public function comeBacks(): Collection
+    {
+        $query = self::query();
+        $query->where('came_back_from', $this->number)->where('came_back_from', '<>', '')->orderBy('opened_at');
+
+        return $query->get();
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -222,6 +257,7 @@ final class Job extends Model
             'promised_at' => 'datetime',
             'handed_back_at' => 'datetime',
             'clock_due_at' => 'datetime',
+            'waits_until' => 'datetime',
             'line' => 'array',
             'log_length' => 'integer',
             'stale_count' => 'integer',

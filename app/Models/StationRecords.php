@@ -17,11 +17,17 @@ final readonly class StationRecords
 
     private const WITH_SCREWS = [Station::AsFound, Station::Set, Station::Run];
 
-    /** @param  array<string, Photo>  $photos by id, without their bytes */
+    /**
+     * @param  array<string, Photo>  $photos by id, without their bytes
+     * @param  Job|null  $cameBackFrom the job this machine came back from
+     * @param  list<Job>  $comeBacks jobs in which it came back
+     */
     private function __construct(
         public ?PressureTrace $trace,
         public array $photos,
         public ScrewHistory $screws,
+        public ?Job $cameBackFrom = null,
+        public array $comeBacks = [],
     ) {
     }
 
@@ -33,6 +39,8 @@ final readonly class StationRecords
             $station === Station::BenchTest ? self::latestTrace($sheet) : null,
             Photo::sizes($photos),
             in_array($station, self::WITH_SCREWS, true) ? ScrewHistory::around($job) : ScrewHistory::none(),
+            $job->cameBackFrom(),
+            $sheet->handedBackAt === null ? [] : array_values($job->comeBacks()->all()),
         );
     }
 

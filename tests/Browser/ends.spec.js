@@ -54,3 +54,36 @@ test("on a phone, another carburetor, and a machine that goes back as it is", as
   await page.goto(`${job}/report`);
   await expect(page.getByText("no parts to be had").first()).toBeVisible();
 });
+
+test("on a phone, a job waits for a part, goes on, and comes back", async ({ page }) => {
+  await signIn(page);
+  const machine = `Osier waits ${Date.now()}`;
+  const job = await openJob(page, { machine, family: "float_pilot_jet" });
+  await page.goto(`${job}/hand-back`);
+  await page.locator("#ends summary").tap();
+  await page.getByLabel("Which part, or what was asked").fill("bowl gasket");
+  await page.getByLabel("Until, if anybody said").fill("2031-01-09");
+  await page.getByRole("button", { name: "Let it wait" }).tap();
+  await expect(nextMove(page)).toHaveText("Waits for a part, bowl gasket");
+  await page.goto("/");
+  const waiting = page.getByRole("region", { name: "Waiting" });
+  await expect(waiting.getByRole("link", { name: new RegExp(machine) })).toContainText("until Thu, Jan 9");
+  await waiting.getByRole("link", { name: new RegExp(machine) }).tap();
+  await page.getByRole("button", { name: /It is here/ }).tap();
+  await expect(nextMove(page)).not.toHaveText("Waits for a part, bowl gasket");
+
+  await page.goto(`${job}/hand-back`);
+  await page.locator("#ends summary").tap();
+  await page.getByLabel("It goes back unrepaired: why").fill("the customer wants it as it is");
+  await page.getByRole("button", { name: "Return it" }).tap();
+  await page.getByRole("link", { name: /It came back/ }).tap();
+  await expect(page.getByRole("heading", { name: /Come-back of DJ-/ })).toBeVisible();
+  await expect(page.getByLabel("Machine", { exact: true })).toHaveValue(machine);
+  await page.getByLabel("In the customer's words").fill("drips");
+  await page.getByRole("button", { name: /Open the job/ }).tap();
+  await page.waitForURL(/intake/);
+  await expect(page.getByRole("link", { name: /Came back from DJ-/ })).toBeVisible();
+  await expect(page.locator(".dj-said")).toContainText("It began after a rebuild");
+  await page.goto(`${job}/hand-back`);
+  await expect(page.getByRole("link", { name: /Came back as DJ-/ })).toBeVisible();
+});

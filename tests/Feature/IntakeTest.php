@@ -21,12 +21,18 @@ it('opens a job from ticks alone, and shows what is likely', function (): void {
         ->and($job->log_length)
         ->toBe(3)
         ->and($job->next_move)
-        ->not->toStartWith('Count');
+        ->toStartWith('Count');
+    // Both point at the inside of the carburetor: it comes apart, and no look before that pays as much.
     $this->get("/jobs/{$job->id}/intake")
         ->assertSee('Pilot jet or idle passage blocked')
         ->assertSee('it surges, badly')
-        ->assertSee('Looked, answer it')
-        ->assertSee('on average');
+        ->assertSee('Strip it, clean everything, fit the kit')
+        ->assertSee('trying it is quicker than looking further first')
+        ->assertSeeText('As found, 60 min in all');
+
+    $floods = $this->openJob(['findings' => ['floods' => 'yes'], 'complaint' => '']);
+    expect($floods->next_move)->toBe('Look at the vent and into the throat, fuel on');
+    $this->get("/jobs/{$floods->id}/intake")->assertSee('Looked, answer it')->assertSee('on average');
 });
 
 it('opens one job and logs each tick once when the request is sent again', function (): void {

@@ -38,6 +38,7 @@ final readonly class JobController
                     $families->of($family),
                     $catalogue,
                     $request->from() === null ? null : Job::query()->find($request->from()),
+                    $request->isComeBack(),
                 ),
                 'job',
             );

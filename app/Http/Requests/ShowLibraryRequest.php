@@ -40,6 +40,12 @@ final class ShowLibraryRequest extends FormRequest
         return is_string($job) && Str::isUuid($job) ? $job : null;
     }
 
+    /** Whether it comes back with what was repaired. */
+    public function isComeBack(): bool
+    {
+        return $this->query('back') === '1';
+    }
+
     public function variant(): string
     {
         $variant = $this->query('variant');

@@ -30,6 +30,7 @@ final class StoreJobRequest extends FormRequest
             'complaint' => ['nullable', 'string', 'max:600', 'required_without:findings'],
             'client_id' => ['required', 'uuid'],
             'family' => ['required', 'string', 'max:40'],
+            'comes_back_from' => ['nullable', 'string', 'max:20', 'exists:jobs,number'],
         ];
     }
 
@@ -56,7 +57,10 @@ final class StoreJobRequest extends FormRequest
     {
         $ticked = array_map(
             static fn (string $finding): string => mb_strtolower($catalogue->findings[$finding]->ask ?? ''),
-            array_keys($this->findings()),
+            array_filter(
+                array_keys($this->findings()),
+                static fn (string $f): bool => ($catalogue->findings[$f] ?? null)?->isComplaint() === true,
+            ),
         );
         $said = [ucfirst(implode(', ', array_filter($ticked))), trim($this->string('complaint')->toString())];
         $complaint = implode('. ', array_filter($said, static fn (string $s): bool => $s !== ''));

@@ -22,6 +22,7 @@ final readonly class BoardJob
         public BoardPromise $promise,
         public BoardClock $clock,
         public string $stale,
+        public BoardWait $wait,
         public MiniLine $line,
     ) {
     }
@@ -45,6 +46,7 @@ final readonly class BoardJob
                 1 => '1 reading no longer holds',
                 default => "{$job->stale_count} readings no longer hold",
             },
+            wait: BoardWait::of($job->waits_for, $job->waits_until, $now),
             line: MiniLine::of($job->line, $station),
         );
     }

@@ -17,6 +17,7 @@ use App\View\Log\Words\RunWords;
 use App\View\Log\Words\ScrewWords;
 use App\View\Log\Words\StaleWords;
 use App\View\Log\Words\StripWords;
+use App\View\Log\Words\WaitWords;
 use Closure;
 use DustyJet\BenchLog\Entry;
 use DustyJet\Carburetor\Family;
@@ -30,7 +31,7 @@ final readonly class LogWords
     private const ROOMS = [
         IntakeWords::class, ScrewWords::class, StripWords::class, BenchTestWords::class, CleanWords::class,
         BuildWords::class, RunWords::class, HandBackWords::class, ClockWords::class, PromiseWords::class,
-        PhotoWords::class, StaleWords::class, NoteWords::class,
+        WaitWords::class, PhotoWords::class, StaleWords::class, NoteWords::class,
     ];
 
     /** @param  array<class-string<Act>, Closure>  $table */

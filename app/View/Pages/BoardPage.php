@@ -17,7 +17,8 @@ use DateTimeInterface;
 final readonly class BoardPage
 {
     /**
-     * @param  list<BoardJob>  $jobs most urgent first
+     * @param  list<BoardJob>  $jobs that need hands, most urgent first
+     * @param  list<BoardJob>  $waiting for a part or the customer
      * @param  list<BoardJob>  $rechecks
      * @param  list<BackJob>  $handedBack newest first
      * @param  list<array{time: string, number: string, text: string}>  $ribbon
@@ -27,6 +28,7 @@ final readonly class BoardPage
         public string $today,
         public string $handWork,
         public array $jobs,
+        public array $waiting,
         public array $rechecks,
         public array $handedBack,
         public array $ribbon,
@@ -36,13 +38,16 @@ final readonly class BoardPage
     public static function of(Bench $bench, DateTimeInterface $now): self
     {
         $jobs = array_map(static fn (Job $job): BoardJob => BoardJob::of($job, $now), $bench->open);
+        $waits = static fn (BoardJob $j): bool => $j->wait->for !== '';
+        $hands = array_filter($bench->open, static fn (Job $j): bool => $j->waits_for === '');
         $open = count($jobs) === 1 ? 'One job' : count($jobs).' jobs';
 
         return new self(
             title: 'Bench board',
             today: "{$now->format('l, F j')}. {$open} open.",
-            handWork: self::time((int) array_sum(array_column($bench->open, 'next_minutes'))),
-            jobs: $jobs,
+            handWork: self::time((int) array_sum(array_column($hands, 'next_minutes'))),
+            jobs: array_values(array_filter($jobs, static fn (BoardJob $j): bool => ! $waits($j))),
+            waiting: array_values(array_filter($jobs, $waits)),
             rechecks: array_values(array_filter($jobs, static fn (BoardJob $j): bool => $j->stale !== '')),
             handedBack: array_map(BackJob::of(...), $bench->handedBack),
             ribbon: array_map(self::line(...), $bench->entries),

@@ -19,6 +19,7 @@ final readonly class NewJobPage
     /**
      * @param  array<string, string>  $values
      * @param  list<Tick>  $complaints
+     * @param  string|null  $comesBackFrom number of the job it comes back from
      */
     private function __construct(
         public string $title,
@@ -28,25 +29,34 @@ final readonly class NewJobPage
         public array $values,
         public array $complaints,
         public string $clientId,
+        public ?string $comesBackFrom,
     ) {
     }
 
-    /** @param  Job|null  $before the last job of the same machine */
-    public static function of(Family $family, Catalogue $catalogue, ?Job $before = null): self
-    {
+    /**
+     * @param  Job|null  $before the last job of the same machine
+     * @param  bool  $isComeBack whether what was done then may be what is wrong now
+     */
+    public static function of(
+        Family $family,
+        Catalogue $catalogue,
+        ?Job $before = null,
+        bool $isComeBack = false,
+    ): self {
         $blank = IntakeValues::blank($family);
         $known = $before === null ? [] : array_filter(KnownMachine::values($before));
         $typed = array_intersect_key(array_filter((array) old(), is_string(...)), $blank);
         $kind = $catalogue->family($family->id);
 
         return new self(
-            title: 'New job',
+            title: $isComeBack && $before !== null ? "Come-back of {$before->number}" : 'New job',
             familyId: $family->id,
             familyName: $family->name,
             variants: VariantChoice::of($family),
             values: [...$blank, ...$known, ...$typed],
             complaints: Tick::complaints($catalogue, $kind, (array) old('findings')),
             clientId: Str::uuid()->toString(),
+            comesBackFrom: $isComeBack ? $before?->number : null,
         );
     }
 }

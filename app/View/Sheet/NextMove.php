@@ -7,6 +7,7 @@ namespace App\View\Sheet;
 use App\View\Stations\SheetView;
 use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\Move;
+use DustyJet\Worksheet\Waits\WaitsFor;
 
 /**
  * A move as the next-move plate shows it: on its own station the brass key submits the work, elsewhere it goes there.
@@ -46,7 +47,7 @@ final readonly class NextMove
         // The key logs what lies open: another screw's tab has to be opened first.
         $isOther = in_array($move->key, self::OF_A_SCREW, true) && $screw !== '' && $screw !== $move->target;
         [$target, $label] = match (true) {
-            $move->station !== $view->station => [null, "Go to {$move->station->label()}"],
+            $move->station !== $view->station && $move->key !== 'wait' => [null, "Go to {$move->station->label()}"],
             $isOther => [null, 'Go to that screw'],
             default => self::key($move),
         };
@@ -85,6 +86,7 @@ final readonly class NextMove
             'intake' => ['work-form', 'Log the intake'],
             'look' => ['#answers', 'Looked, answer it'],
             'danger' => ['#said', 'See what was said'],
+            'wait' => ['wait-form', WaitsFor::from($move->target)->ends()],
             'ends' => ['#ends', 'See how it may end'],
             'repair' => ['repair-form', 'Done, log it'],
             'count' => ['work-form', 'Counted, log it'],

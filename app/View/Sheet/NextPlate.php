@@ -26,6 +26,7 @@ final readonly class NextPlate
         public array $stale,
         public ?Caution $caution,
         public array $book,
+        public ComeBack $comeBack,
     ) {
     }
 
@@ -42,6 +43,7 @@ final readonly class NextPlate
             stale: array_map(static fn (StaleItem $s): array => self::stale($view, $s), $stale),
             caution: self::danger($view) ?? self::caution($view),
             book: BookValue::all($view->sheet, $view->station),
+            comeBack: ComeBack::of($view),
         );
     }
 

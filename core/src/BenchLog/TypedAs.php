@@ -19,6 +19,9 @@ enum TypedAs
     /** A date and time; stored in UTC, ISO 8601. */
     case Time;
 
+    /** A day, as a date field has it: 2026-05-04; stored so. */
+    case Day;
+
     /** Boxes that must all be ticked, under the name `looks`; stored as a flag. */
     case Boxes;
 

@@ -40,6 +40,8 @@ enum EntryKind: string implements Kind
     case FlowStepped = 'flow_stepped';
     case PhotoTaken = 'photo_taken';
     case PhotoPinned = 'photo_pinned';
+    case WaitBegan = 'wait_began';
+    case WaitEnded = 'wait_ended';
     case CarburetorReplaced = 'carburetor_replaced';
     case ReturnedUnrepaired = 'returned_unrepaired';
     case HandedBack = 'handed_back';
@@ -78,6 +80,8 @@ enum EntryKind: string implements Kind
             self::FlowStepped => Intake\FlowStepped::class,
             self::PhotoTaken => Photos\PhotoTaken::class,
             self::PhotoPinned => Photos\PhotoPinned::class,
+            self::WaitBegan => Waits\WaitBegan::class,
+            self::WaitEnded => Waits\WaitEnded::class,
             self::CarburetorReplaced => Clean\CarburetorReplaced::class,
             self::ReturnedUnrepaired => HandBack\ReturnedUnrepaired::class,
             self::HandedBack => HandBack\HandedBack::class,

@@ -13,6 +13,8 @@ use DustyJet\Diagnosis\Safety;
 use DustyJet\Worksheet\Stale\StaleItem;
 use DustyJet\Worksheet\Stale\Staleness;
 use DustyJet\Worksheet\Strip\Parts;
+use DustyJet\Worksheet\Waits\Wait;
+use DustyJet\Worksheet\Waits\Waits;
 
 /**
  * The moves worth making now, best first: what the earliest unfinished station needs, then what must be done again
@@ -49,12 +51,24 @@ final readonly class NextMoves
             }
         }
 
-        $aim = $this->opening();
+        $wait = $this->sheet->of(Waits::class)->now;
+        if ($wait !== null) {
+            array_unshift($moves, self::waiting($wait, $this->sheet->station()));
+        }
+        $aim = $wait === null ? $this->opening() : null;
         if ($aim !== null && $moves !== []) {
             $moves[0] = $moves[0]->toward("{$aim->name}: {$aim->do}. Before that:");
         }
 
         return array_slice($moves, 0, Move::MOST);
+    }
+
+    private static function waiting(Wait $wait, Station $station): Move
+    {
+        $until = $wait->until === null ? '' : ' Promised for '.$wait->until->format('M j').'.';
+        $why = "It lies since {$wait->since->format('M j')}.{$until} What needs none of it can go on.";
+
+        return new Move($station, "Waits for {$wait->said()}", $why, 1, 'wait', $wait->for->value);
     }
 
     /** The repair that comes next where that opens the carburetor: what the stations ask for is the way to it. */

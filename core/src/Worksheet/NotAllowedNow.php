@@ -50,6 +50,11 @@ final class NotAllowedNow extends \DomainException implements Rejected
         return new self('in_the_way', "{$what} It would prove nothing: put it on first.");
     }
 
+    public static function waitsForNothing(): self
+    {
+        return new self('waits_for_nothing', 'This job does not wait for anything: somebody was quicker.');
+    }
+
     public static function notScrap(): self
     {
         return new self('not_scrap', 'That part alone does not scrap the body. Order a new one instead.');

@@ -41,6 +41,7 @@
                             <p class="dj-story">Nothing is stale.</p>
                         @endforelse
                     </section>
+                    @includeWhen($page->waiting !== [], 'board.waiting')
                     <section class="dj-bay" aria-labelledby="h-back">
                         <header class="bay-h">
                             <h2 id="h-back">Handed back</h2><span

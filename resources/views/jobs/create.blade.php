@@ -1,16 +1,22 @@
 <x-layout.page :title="$page->title" body="pg-form">
     @fragment('job')
         <div id="job" class="dj-job-page">
-            <header class="dj-frame"><x-frame.head title="New job" :about="$page->familyName" /></header>
+            <header class="dj-frame"><x-frame.head :title="$page->title" :about="$page->familyName" /></header>
             <main id="main" class="dj-narrow">
                 <div class="dj-titlerow">
-                    <h1>New job</h1><a class="btn btn-secondary" href="{{ route('jobs.create') }}">Another carburetor</a>
+                    <h1>{{ $page->title }}</h1><a class="btn btn-secondary" href="{{ route('jobs.create') }}">Another carburetor</a>
                 </div>
                 <div id="errors" class="dj-errors-at"><x-forms.errors :messages="$errors->all()" /></div>
                 <form method="post" action="{{ route('jobs.store') }}" class="dj-bay dj-form" id="work-form">
                     @csrf
                     <input type="hidden" name="client_id" value="{{ $page->clientId }}"><input type="hidden"
                         name="family" value="{{ $page->familyId }}">
+                    @if ($page->comesBackFrom)
+                        <input type="hidden" name="comes_back_from" value="{{ $page->comesBackFrom }}">
+                        <label class="dj-check"><input type="checkbox" name="findings[since_rebuild]" value="yes" checked>
+                            <span><b>It began after that repair</b><small>What was taken apart then is suspected
+                                    first</small></span></label>
+                    @endif
                     <fieldset class="dj-complaints">
                         <legend>What does it do?</legend>
                         @foreach ($page->complaints as $tick)

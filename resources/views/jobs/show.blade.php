@@ -17,6 +17,9 @@
                 <x-sheet.next :plate="$page->plate" />
             </main>
             <x-sheet.ribbon :page="$page" />
+            @if ($page->plate->next?->key === 'wait')
+                <x-forms.entry :form="$page->form" kind="wait_ended" id="wait-form" hidden />
+            @endif
             <x-sheet.note :form="$page->form" :station="$page->station" />
         </div>
     @endfragment

@@ -66,7 +66,10 @@ it('knows which kinds two people may add at once', function (): void {
     $alone = array_filter(EntryKind::cases(), fn (EntryKind $k): bool => ! $k->commutes());
 
     expect(array_values(array_map(fn (EntryKind $k): string => $k->value, $alone)))
-        ->toBe(['intake_taken', 'screw_set', 'stale_overridden', 'returned_unrepaired', 'handed_back', 'struck']);
+        ->toBe([
+            'intake_taken', 'screw_set', 'stale_overridden', 'wait_began', 'wait_ended', 'returned_unrepaired',
+            'handed_back', 'struck',
+        ]);
 });
 
 it('strikes with one kind alone', function (): void {

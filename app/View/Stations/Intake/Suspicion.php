@@ -24,7 +24,7 @@ final readonly class Suspicion
      * @param  list<array{do: string, minutes: string, worth: string, href: string}>  $runnersUp
      * @param  list<array{do: string, why: string}>  $notNow
      * @param  list<array{if: string, then: string, href: string}>  $turns answers that would put another suspect at the top
-     * @param  array{fault: string, do: string, name: string, minutes: string, strip: string|null}|null  $repair
+     * @param  array{why: string, fault: string, do: string, minutes: string, strip: string|null, station: string}|null  $repair
      * @param  list<SuspectRow>  $suspects
      */
     private function __construct(
@@ -130,19 +130,24 @@ final readonly class Suspicion
         return ucfirst(implode(', ', $said));
     }
 
-    /** @return array{fault: string, do: string, name: string, minutes: string, strip: string|null}|null */
+    /** @return array{why: string, fault: string, do: string, minutes: string, strip: string|null, station: string}|null */
     private static function repair(SheetView $view, Diagnosis $diagnosis): ?array
     {
         $repair = $diagnosis->plan[0] ?? null;
+        $first = $view->plainMoves[0]->station ?? Station::Strip;
+        $name = $repair->name ?? '';
 
         return $repair === null
             ? null
             : [
+                'why' => $diagnosis->paying === []
+                    ? "No check would pay any more. {$name} is the likeliest for its minutes."
+                    : "{$name}: trying it is quicker than looking further first.",
                 'fault' => $repair->id,
                 'do' => $repair->do,
-                'name' => $repair->name,
                 'minutes' => Numbers::plain($repair->minutes, 0),
-                'strip' => $repair->fault === null ? $view->to(Station::Strip) : null,
+                'strip' => $repair->fault === null ? $view->to($first) : null,
+                'station' => $first->label(),
             ];
     }
 }

@@ -24,8 +24,12 @@ final readonly class IntakeTaken implements Exclusive
 {
     private const MOST_DAYS = 20000;
 
-    private function __construct(public string $complaint, private string $variant, private ?Sense $idleSense)
-    {
+    private function __construct(
+        public string $complaint,
+        private string $variant,
+        private ?Sense $idleSense,
+        private ?string $comesBackFrom,
+    ) {
     }
 
     public static function shape(): Shape
@@ -41,6 +45,7 @@ final readonly class IntakeTaken implements Exclusive
             Field::integer('stored_days', 0, self::MOST_DAYS)->optional(),
             Field::integer('fuel_age_days', 0, self::MOST_DAYS)->optional(),
             Field::text('promised_at')->optional()->typedAs(TypedAs::Time),
+            Field::text('comes_back_from', most: 20)->optional(),
         );
     }
 
@@ -48,7 +53,12 @@ final readonly class IntakeTaken implements Exclusive
     {
         $idleSense = Sense::tryFrom($payload->text('idle_sense'));
 
-        return new self($payload->text('complaint'), $payload->text('variant'), $idleSense);
+        return new self(
+            $payload->text('complaint'),
+            $payload->text('variant'),
+            $idleSense,
+            $payload->textOrNull('comes_back_from'),
+        );
     }
 
     public function refuseUnlessMeantFor(Worksheet $sheet, ?string $corrects): void
@@ -65,7 +75,7 @@ final readonly class IntakeTaken implements Exclusive
     public function on(Bench $bench, Entry $entry): Bench
     {
         return $bench
-            ->with(new Ticket(Intake::of($entry)))
+            ->with(new Ticket(Intake::of($entry), $this->comesBackFrom ?? $bench->of(Ticket::class)->comesBackFrom))
             ->with($bench->of(Screws::class)->of($bench->family, $this->variant, $this->idleSense ?? Sense::Fuel))
             ->with($bench->of(Parts::class)->laidOut($bench->family->plan($this->variant)))
             ->touched(Station::Intake, $entry->at);

@@ -10,7 +10,8 @@ use DustyJet\Worksheet\Ledger;
 /** What was said when the machine came in. */
 final readonly class Ticket implements Ledger
 {
-    public function __construct(public ?Intake $intake)
+    /** @param  string|null  $comesBackFrom number of the job it comes back from */
+    public function __construct(public ?Intake $intake, public ?string $comesBackFrom = null)
     {
     }
 

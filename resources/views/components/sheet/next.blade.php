@@ -23,8 +23,13 @@
             <h2 id="h-next">Done</h2>
             <p class="do">Handed back.</p>
             <p class="why">The log stays as it is. A new visit is a new job.</p>
+            <a class="btn btn-primary" href="{{ $plate->comeBack->openHref }}" data-next>It came back <kbd
+                    class="dj-kbd">N</kbd></a>
         </div>
     @endif
+    @foreach ($plate->comeBack->jobs as $job)
+        <a class="dj-clear" href="{{ $job['href'] }}"><span>{{ $job['said'] }}</span></a>
+    @endforeach
     @if ($plate->others)
         <div class="dj-or">
             <h3 class="visually-hidden">Or</h3>

@@ -19,4 +19,5 @@
     </ul>
     <p class="dj-fine">A kit usually lacks: {{ lcfirst(implode(', ', $work->lacks)) }}. Tools:
         {{ implode(', ', $work->tools) }}.</p>
+    @include('stations.wait')
 </details>

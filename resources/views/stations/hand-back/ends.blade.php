@@ -1,5 +1,6 @@
 <details class="dj-more" id="ends" tabindex="-1" @if ($work->isScrap) open @endif>
-    <summary>Another carburetor, or back as it is</summary>
+    <summary>It waits, another carburetor, or back as it is</summary>
+    @include('stations.wait')
     <x-forms.entry :form="$page->form" kind="carburetor_replaced" class="dj-override">
         <label for="ends-what">Another carburetor was fitted: which</label>
         <div class="dj-tap"><input class="form-control" id="ends-what" name="what" maxlength="200" required

@@ -1,11 +1,10 @@
 @if ($work->likely->repair && !$work->likely->isChosen)
     <div class="dj-checkcard" id="answers" tabindex="-1">
         <p class="q"><b>{{ $work->likely->repair['do'] }}</b></p>
-        <p class="how">No check would pay any more. {{ $work->likely->repair['name'] }} is the likeliest for its
-            minutes. Try the engine after it.</p>
+        <p class="how">{{ $work->likely->repair['why'] }} Try the engine after it.</p>
         @if ($work->likely->repair['strip'])
-            <a class="btn btn-secondary" href="{{ $work->likely->repair['strip'] }}">Go to Strip,
-                {{ $work->likely->repair['minutes'] }} min in all</a>
+            <a class="btn btn-secondary" href="{{ $work->likely->repair['strip'] }}">Go to
+                {{ $work->likely->repair['station'] }}, {{ $work->likely->repair['minutes'] }} min in all</a>
         @else
             <x-forms.entry :form="$page->form" kind="fault_repaired" id="repair-form">
                 <input type="hidden" name="fault" value="{{ $work->likely->repair['fault'] }}">
