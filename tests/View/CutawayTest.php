@@ -3,14 +3,17 @@
 declare(strict_types=1);
 
 use App\View\Sheet\CutawayState;
+use App\View\Stations\Works;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\EntryKind;
 use Tests\Core\Worksheet\Bench;
 use Tests\View\Sheets;
 
-function drawn(Bench $bench, Station $at): CutawayState
+function drawn(Bench $bench, Station $at, string $screw = '', string $look = ''): CutawayState
 {
-    return CutawayState::of(Sheets::seen($bench, $at));
+    $view = Sheets::seen($bench, $at);
+
+    return CutawayState::of($view, Works::at($view, $screw, $look));
 }
 
 it('closes the needle unless the last test says that it leaks', function (callable $reach, bool $closed): void {
@@ -112,4 +115,30 @@ it('offers on the part what may be done with it here', function (): void {
     $bench->all(Station::Strip);
 
     expect($act('screen', Station::Build)['form'])->toBe('on-inlet_screen');
+});
+
+it('lights what is talked about: the open tab, the part under the lens, the leader', function (): void {
+    $bench = (new Bench('cube_opposed'))->count('high', '1')->all(Station::Strip);
+
+    expect(drawn($bench, Station::Set, screw: 'idle_speed')->asked)
+        ->toBe('idlespeed')
+        ->and(drawn($bench, Station::Set, screw: 'low')->asked)
+        ->toBe('mixscrew')
+        ->and(drawn($bench, Station::Clean, look: 'metering_diaphragm')->asked)
+        ->toBe('metering');
+});
+
+it('lights the leader of the suspects and no other', function (): void {
+    foreach (['floods', 'will_not_start', 'fuel_dripping', 'surges'] as $complaint) {
+        foreach (['cube_opposed', 'float_pilot_jet', 'outboard_bank'] as $family) {
+            $bench = (new Bench($family))
+                ->add(EntryKind::FindingNoted, ['finding' => $complaint, 'answer' => 'yes']);
+            $view = Sheets::seen($bench, Station::Intake);
+            $leader = $view->diagnosis->leader()->fault->part;
+            $isDrawn = $leader !== null && isset($view->sheet->family->drawing->parts[$leader]);
+
+            expect(CutawayState::of($view, Works::at($view, '', ''))->asked)
+                ->toBe($isDrawn ? $leader : '', "{$family}, {$complaint}");
+        }
+    }
 });

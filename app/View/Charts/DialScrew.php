@@ -18,6 +18,7 @@ final readonly class DialScrew
         public string $found,
         public string $book,
         public string $left,
+        public string $part,
     ) {
     }
 
@@ -33,6 +34,7 @@ final readonly class DialScrew
             Numbers::turns($state->found),
             Numbers::book($adjuster->book),
             Numbers::turns($state->left),
+            $adjuster->part,
         );
     }
 }

@@ -54,7 +54,7 @@ final readonly class SheetPage
             line: FuelLine::of($view),
             work: $work,
             plate: NextPlate::of($view, $isCoached, $screw),
-            cutaway: $work->fillsTheSheet() ? null : CutawayState::of($view),
+            cutaway: $work->fillsTheSheet() ? null : CutawayState::of($view, $work),
             form: new EntryForm($view->job, $view->sheet->log->length(), $view->station->value),
             ribbon: LogLine::all($view->sheet, self::LATEST),
             photos: PhotoCard::all($view),

@@ -7,6 +7,8 @@ namespace App\View\Sheet;
 use App\View\Numbers;
 use App\View\Stations\Intake\SuspectRow;
 use App\View\Stations\SheetView;
+use App\View\Stations\StationWork;
+use App\View\Stations\TalksOfAPart;
 use DustyJet\Carburetor\Circuit;
 use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\InSentence;
@@ -31,8 +33,6 @@ final readonly class CutawayState
     private const UNITS_PER_TURN = 3.0;
 
     private const MOST_UNITS = 12.0;
-
-    private const STATIONS_OF_SCREWS = [Station::Run, Station::Set, Station::AsFound];
 
     private const LEAKING = [Verdict::Leaks, Verdict::HoldsBelow];
 
@@ -59,17 +59,17 @@ final readonly class CutawayState
     ) {
     }
 
-    public static function of(SheetView $view): self
+    /** @param  StationWork  $work what is in hand */
+    public static function of(SheetView $view, StationWork $work): self
     {
         $sheet = $view->sheet;
         $family = $sheet->family;
         $suspects = $view->diagnosis === null ? [] : SuspectRow::byPart($view->diagnosis);
         $suspects = array_intersect_key($suspects, $family->drawing->parts);
         $leaks = self::isLeaking($sheet);
-        $asked
-            = $view->station === Station::Intake && $suspects !== []
-                ? (string) array_key_first($suspects)
-                : self::asked($view);
+        $asked = $work instanceof TalksOfAPart
+            ? self::drawn($work->part(), $family)
+            : self::asked($view);
         $out = self::out($sheet->of(Parts::class)->build);
 
         return new self(
@@ -188,6 +188,11 @@ final readonly class CutawayState
         return array_diff_key($out, $on);
     }
 
+    private static function drawn(?string $part, Family $family): string
+    {
+        return $part !== null && isset($family->drawing->parts[$part]) ? $part : '';
+    }
+
     /** The part the next move is about. */
     private static function asked(SheetView $view): string
     {
@@ -197,11 +202,9 @@ final readonly class CutawayState
                 return $part;
             }
         }
-        $screws = array_values($view->sheet->of(Screws::class)->all);
-        $screw = in_array($view->station, self::STATIONS_OF_SCREWS, true) ? $screws[0] ?? null : null;
         $parts = $view->sheet->family->drawing->parts;
 
-        return $screw->adjuster->part ?? (isset($parts['needle']) ? 'needle' : (string) array_key_first($parts));
+        return isset($parts['needle']) ? 'needle' : (string) array_key_first($parts);
     }
 
     private static function partOf(Move $move, Worksheet $sheet): ?string

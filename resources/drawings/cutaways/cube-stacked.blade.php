@@ -9,12 +9,12 @@
   <path class="cover" d="M70 322H120V336H394L398 340Q402 346 412 346H478Q490 346 492 336V322H510V366Q510 372 504 372H76Q70 372 70 366Z"/>
  </g>
  <path class="void" d="M113 252H477V282H113Z"/>
- <g class="layer-fuel circ-fuel"><path class="fuel" d="M113 214.800H477V256H113Z"/><path class="fuel" d="M120 320V336H394L398 340Q402 346 412 346H478Q490 346 492 336V320Z"/><path class="fuel" d="M66 296H133V320H143V288H66Z"/></g>
- <path class="pulse" d="M398.500 310H491.500Q488 325.500 474 325.500H416Q402 325.500 398.500 310Z"/><path class="pulse" d="M484 298H527V306H490V312H484Z"/>
- <g data-part="pulse" class="{{ $state->css('pulse') }}"><path class="hidden" d="M510 262V168M518 262V168"/><path class="wall" d="M490 298H520M484 306H520"/></g>
+ <g class="layer-fuel circ-fuel"><path class="fuel" d="M113 214.800H477V258.500C460 258.500 456 265 440 265S416 258.500 400 258.500H184C168 258.500 166 265 150 265S134 258.500 113 258.500Z"/><path class="fuel" d="M120 314V336H394L398 340Q402 346 412 346H478Q490 346 492 336V313.500C476 313.500 476 322 445 322S414 313.500 398 313.500Z"/><path class="fuel" d="M66 296H133V320H143V288H66Z"/></g>
+ <path class="pulse" d="M398.500 310H491.500Q488 325.500 474 325.500H416Q402 325.500 398.500 310Z"/><path class="pulse" d="M484 300H504V308H490V312H484Z"/>
+ <g data-part="pulse" class="{{ $state->css('pulse') }}"><path class="pulse" d="M504 156H526V162H504Z"/><path class="hidden" d="M498 300V156H504M504 300V162"/><path class="wall" d="M526 156H508M526 162H508M484 300H498M490 308H504V300"/></g>
  <g class="layer-passages">
   <path class="wall" d="M70 288H143V310M70 296H133V310"/>
-  <path class="fuel hid circ-fuel" d="M357 190H367V312H357Z"/><path class="hidden" d="M357 214V310M367 214V310"/><path class="fuel circ-fuel" d="M350 298H374V311H350Z"/><path class="wall" d="M350 310V298H374V310"/>
+  <path class="fuel circ-fuel" d="M357 170H367V192H357Z"/><path class="wall" d="M357 188V170H367M367 178V188"/><path class="fuel hid circ-fuel" d="M367 171H487V296H373V290H481V177H367Z"/><path class="hidden" d="M368 177H392M446 177H481V290H374M368 171H392M446 171H487V296H374"/><path class="fuel circ-fuel" d="M350 298H374V311H350Z"/><path class="wall" d="M350 310V298H374V310"/>
   <g class="circ-fuel"><path class="fuel" d="M150 215V183H140V197H150ZM140 183H186V197H140ZM150 196H160V216H150ZM185 186.500H197V184H239V174H249V195H197V193.500H185Z"/></g>
   <path class="wall" d="M150 214V197H140V183H186V186.500H196V184H239V174M249 174V195H196V193.500H186V197H160V214"/>
 @if ($state->is('dependent'))
@@ -23,10 +23,10 @@
   <path class="fuel circ-fuel" d="M462 216V194H472V216Z"/><path class="wall" d="M472 194V214M462 214V194"/>
 @endif
 @if ($state->is('semi_fixed_high'))
-  <path class="fuel circ-fuel" d="M216 215V194H219V215Z"/><path class="wall" d="M215.500 214V195M219.500 214V195"/><text class="flow t-fuel" x="240" y="209">FIXED</text>
+  <path class="fuel circ-fuel" d="M216 215V194H219V215Z"/><path class="wall" d="M215.500 214V195M219.500 214V195"/><path class="edge" d="M219.500 207H228"/><text class="flow t-fuel" x="248" y="211">FIXED</text>
 @endif
-  <path class="fuel circ-fuel" d="M456 180H490V194H456ZM445 184H457V190H445Z"/><path class="mix circ-idle" d="M392 170H404V147H409V170H430V147H435V170H440V147H445V170H446V206H392Z"/>
-  <path class="wall" d="M392 214V170H404V148M409 148V170H430V148M435 148V170H440V148M445 148V170H446V184H456V180H490M490 194H456V190H446V214"/><path class="fuel circ-fuel" d="M296 190H314V216H296Z"/><path class="wall" d="M296 214V190H314V214"/>
+  <path class="fuel circ-fuel" d="M456 180H490V194H456ZM445 184H457V190H445Z"/><path class="mix circ-idle" d="M392 170H404V147H409V170H413V147H418V170H433V147H438V170H446V206H392Z"/>
+  <path class="wall" d="M392 214V170H404V148M409 148V170H413V148M418 148V170H433V148M438 148V170H446V184H456V180H490M490 194H456V190H446V214"/><path class="fuel circ-fuel" d="M296 190H314V216H296Z"/><path class="wall" d="M296 214V190H314V214"/>
  </g>
  <g class="layer-parts">
   <x-symbols.barb part="inlet" :state="$state" :at="[72, 292]" />
@@ -43,7 +43,7 @@
   <x-symbols.screw part="mainscrew" :state="$state" :at="[193, 190]" adjuster="high" :turn="180" :shaft="108" />
   <x-symbols.screw part="mixscrew" :state="$state" :at="[450, 187]" adjuster="low" :shaft="44" />
   <g data-part="welch" class="{{ $state->css('welch') }}"><path class="welch" d="M390 212Q419 196 448 212"/></g>
-  <g data-part="idleholes" class="{{ $state->css('idleholes') }}"><path class="edge" d="M404 148V168M409 148V168M430 148V168M435 148V168M440 148V168M445 148V168"/></g>
+  <g data-part="idleholes" class="{{ $state->css('idleholes') }}"><path class="edge" d="M404 148V168M409 148V168M413 148V168M418 148V168M433 148V168M438 148V168"/></g>
   <path class="lever" d="M416 106L452 36Q458 26 466 30Q474 34 470 44L434 116"/>
   <x-symbols.stop-screw part="idlespeed" :state="$state" :at="[472, 34]" adjuster="idle_speed" />
   <x-symbols.plate part="choke" :state="$state" :at="[112, 110]" :length="85" :turn="90"><path class="slotln" d="M107 110H117" /></x-symbols.plate>
@@ -51,11 +51,11 @@
  </g>
  <g class="layer-flow">
   <g class="circ-air"><x-symbols.chevs :at="[[66, 88], [78, 88], [66, 134], [78, 134], [196, 110], [300, 96], [312, 96], [470, 86], [482, 86]]" /><text class="flow t-air" x="162" y="100">AIR</text><text class="flow t-air" x="484" y="135">ENGINE</text></g>
-  <g class="circ-fuel"><x-symbols.drops :at="[[100, 292], [138, 304, 90], [200, 329], [280, 329], [362, 306, -90], [362, 250, -90], [155, 206, -90], [216, 189.5]]" size="0.75" /></g><path class="pulsearr" d="M496 302H512M499 299L495.500 302L499 305M509 299L512.500 302L509 305"/>
+  <g class="circ-fuel"><x-symbols.drops :at="[[100, 292], [138, 304, 90], [200, 329], [280, 329], [362, 305, -90], [420, 293], [484, 236, -90], [376, 174, 180], [155, 206, -90], [216, 189.5]]" size="0.75" /></g><path class="pulsearr" d="M509 159H522M512 156.5L508.500 159L512 161.5M519 156.5L522.500 159L519 161.5"/>
  </g>
  <x-cutaways.callouts :state="$state" :places="[
     'inlet' => [18, 330, 40, 299], 'flapin' => [130, 430, 138, 319], 'pump' => [204, 430, 240, 315], 'metering' => [262, 430, 190, 260], 'vent' => [18, 272, 76, 272], 'lever' => [314, 430, 320, 228], 'spring' => [370, 19, 306, 196], 'needle' => [422, 430, 366, 222],
-    'screen' => [358, 400, 360, 303], 'flapout' => [478, 430, 372, 315], 'pulse' => [562, 302, 516, 302], 'mainscrew' => [18, 226, 36, 202], 'nozzle' => [226, 19, 236, 132], 'mixscrew' => [566, 234, 544, 199], 'welch' => [530, 430, 440, 209], 'idleholes' => [566, 158, 444, 159],
+    'screen' => [358, 400, 360, 303], 'flapout' => [478, 430, 372, 315], 'pulse' => [562, 302, 502, 304], 'mainscrew' => [18, 226, 36, 202], 'nozzle' => [226, 19, 236, 132], 'mixscrew' => [566, 234, 544, 199], 'welch' => [530, 430, 440, 209], 'idleholes' => [566, 138, 438, 156],
     'throttle' => [566, 104, 430, 108.5], 'idlespeed' => [562, 62, 540, 44], 'choke' => [18, 104, 107, 109],
  ]" />
 </x-cutaways.frame>

@@ -9,15 +9,15 @@
   <path class="cover" d="M70 346H112V364H478V346H510V374Q510 380 504 380H300V364H284V380H76Q70 380 70 374Z"/>
  </g>
  <path class="void" d="M113 336H477V363H113ZM284.500 362H299.500V381H284.500Z"/>
- <g class="layer-fuel circ-fuel"><path class="fuel" d="M120 94V84H394L398 80Q402 72 412 72H478Q488 72 492 80V94Z"/><path class="fuel" d="M113 300.800H477V340H113Z"/><path class="fuel" d="M66 120H133V94H143V128H66Z"/></g>
+ <g class="layer-fuel circ-fuel"><path class="fuel" d="M120 96V84H394L398 80Q402 72 412 72H478Q488 72 492 80V96C476 96 476 112 445 112S414 96 398 96Z"/><path class="fuel" d="M113 300.800H477V343C460 343 456 350 440 350S416 343 400 343H184C168 343 166 350 150 350S134 343 113 343Z"/><path class="fuel" d="M66 120H133V94H143V128H66Z"/></g>
  <path class="pulse" d="M398.500 101H491.500Q488 121.500 474 121.500H416Q402 121.500 398.500 101Z"/><path class="pulse" d="M484 108H532V116H484Z"/><path class="wall" d="M488 108H526M486 116H526"/>
  <g class="layer-passages">
   <path class="wall" d="M70 120H133V102M70 128H143V102"/>
   <path class="fuel circ-fuel" d="M345 102H379V112L367 126H357L345 112Z"/><path class="wall" d="M345 102V112L357 126V152M379 102V112L367 126V152"/><path class="fuel circ-fuel" d="M357.600 125H366.400V153H357.600Z"/>
   <path class="fuel hid circ-fuel" d="M357 152H367V236H357Z"/><path class="hidden" d="M357 154V236M367 154V236"/><path class="fuel circ-fuel" d="M357 236H367V270H357Z"/><path class="wall" d="M357 236V268M367 236V268"/>
-  <g class="circ-main"><path class="fuel" d="M180 301V284H190V301ZM180 270H196V284H180ZM196 272H256V219H246V266H196Z"/></g><path class="wall" d="M180 300V270M190 300V284H206M206 270H246V221M256 221V278H206"/>
-  <path class="fuel circ-idle" d="M462 302V280H472V302ZM456 266H490V280H456ZM445 270H457V276H445Z"/><path class="mix circ-idle" d="M398 256V235H404V256H436V235H441V256H446V290H398Z"/>
-  <path class="wall" d="M398 256V236M404 236V256H436V236M441 236V256H446V270H456V266H490M490 280H472V300M462 300V280H456V276H446V290H398V256"/>
+  <g class="circ-main"><path class="fuel" d="M168 301V290H180V284H170V270H206V274H246V219H256V281H206V284H190V290H204V301ZM181 301H189V312H181Z"/></g><path class="wall" d="M168 300V290H180V284H170V270H206V274H246V221M256 221V281H206V284H190V290H204V300"/>
+  <path class="fuel circ-idle" d="M462 302V280H472V302ZM456 266H490V280H456ZM445 270H457V276H445Z"/><path class="mix circ-idle" d="M398 256H408V235H413V256H433V235H438V256H446V290H398Z"/>
+  <path class="wall" d="M398 290V256H408V236M413 236V256H433V236M438 236V256H446V270H456V266H490M490 280H472V300M462 300V280H456V276H446V290H398"/>
   <path class="fuel circ-fuel" d="M296 276H314V302H296Z"/><path class="wall" d="M296 300V276H314V300"/>
  </g>
  <g class="layer-parts">
@@ -30,13 +30,13 @@
   <g data-part="spring" class="{{ $state->css('spring') }}"><path class="spring" d="M299 277L311 281.500L299 286L311 290.500L299 295L311 299.500L299 304L311 308.500"/></g>
   <g data-part="lever" class="{{ $state->css('lever') }}"><path class="steelstrip" d="M298 312.500H350L358 310H372M298 312.500Q280 312 276 318M298 312.500Q282 320 278 328"/><path class="edge" d="M336 301V312"/><circle class="steel" cx="336" cy="312" r="5"/></g>
   <g data-part="metering" class="{{ $state->css('metering') }}"><path class="gasket" d="M70 339H112M478 339H510"/><path class="membrane" d="M70 343H112C130 343 134 350 150 350S168 343 184 343H400C416 343 424 350 440 350S460 343 478 343H510"/><path class="steel" d="M254 338H318V342H254ZM256 345H316V349H256Z"/><path class="steel" d="M281 322H287V338H281ZM276 318H292V323H276Z"/></g>
-  <g data-part="nozzle" class="{{ $state->css('nozzle') }}"><path class="membrane" d="M172 303H198"/><path class="steel" d="M164 305H206V310H164Z"/><circle class="brassface" cx="168" cy="312" r="3"/><circle class="brassface" cx="202" cy="312" r="3"/></g>
+  <g data-part="nozzle" class="{{ $state->css('nozzle') }}"><path class="steel" d="M164 303H181V309H164ZM189 303H206V309H189Z"/><path class="membrane" d="M170 301H180Q188 300 194 293"/><circle class="brassface" cx="168" cy="312" r="3"/><circle class="brassface" cx="202" cy="312" r="3"/></g>
   <x-symbols.screw part="mainscrew" :state="$state" :at="[206, 277]" adjuster="high" :turn="180" :shaft="120" />
   <x-symbols.screw part="mixscrew" :state="$state" :at="[450, 273]" adjuster="low" :shaft="44" />
   <g data-part="mainhole" class="{{ $state->css('mainhole') }}"><path class="brass" d="M242 208H246V224H242ZM256 208H260V224H256Z"/></g>
-  <g data-part="idleholes" class="{{ $state->css('idleholes') }}"><path class="edge" d="M398 236V254M404 236V254M436 236V254M441 236V254"/></g>
+  <g data-part="idleholes" class="{{ $state->css('idleholes') }}"><path class="edge" d="M408 236V254M413 236V254M433 236V254M438 236V254"/></g>
   <g data-part="vent" class="{{ $state->css('vent') }}"><path class="edge" d="M284 364V380M300 364V380"/></g>
-  <path class="lever" d="M418 192L478 142Q490 136 494 146Q496 154 488 160L430 200"/>
+  <path class="steel" d="M442 127H454V143H442Z"/><path class="lever" d="M418 192L478 142Q490 136 494 146Q496 154 488 160L430 200"/>
   <x-symbols.stop-screw part="idlespeed" :state="$state" :at="[495, 150]" adjuster="idle_speed" />
   <x-symbols.plate part="throttle" :state="$state" :at="[424, 194]" :length="80" :turn="$state->throttleDegrees() - 3"><path class="slotln" d="M424 189V199" /></x-symbols.plate>
  </g>
@@ -47,7 +47,7 @@
  </g>
  <x-cutaways.callouts :state="$state" :places="[
     'inlet' => [22, 84, 38, 116], 'flapin' => [146, 19, 142, 92], 'mainhole' => [226, 19, 244, 212], 'screen' => [302, 19, 350, 112], 'pump' => [424, 19, 484, 98], 'pulse' => [562, 76, 556, 104], 'idlespeed' => [520, 19, 552, 138],
-    'throttle' => [566, 200, 430, 196], 'idleholes' => [566, 244, 442, 246], 'mixscrew' => [566, 318, 540, 286], 'mainscrew' => [18, 318, 40, 290], 'nozzle' => [60, 422, 172, 308], 'metering' => [128, 422, 150, 349], 'spring' => [212, 422, 300, 304],
+    'throttle' => [566, 200, 430, 196], 'idleholes' => [566, 244, 438, 246], 'mixscrew' => [566, 318, 540, 286], 'mainscrew' => [18, 318, 40, 290], 'nozzle' => [60, 422, 172, 308], 'metering' => [128, 422, 150, 349], 'spring' => [212, 422, 300, 304],
     'vent' => [274, 422, 290, 372], 'lever' => [346, 422, 346, 314], 'needle' => [404, 422, 363, 304],
  ]" />
 </x-cutaways.frame>

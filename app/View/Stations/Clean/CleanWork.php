@@ -7,6 +7,7 @@ namespace App\View\Stations\Clean;
 use App\View\Stations\BesideTheDrawing;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
+use App\View\Stations\TalksOfAPart;
 use DustyJet\Carburetor\Clock;
 use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Station;
@@ -19,7 +20,7 @@ use DustyJet\Worksheet\Clocks\Clocks;
 use DustyJet\Worksheet\Strip\Parts;
 
 /** Every part by its criterion, the passage map, the clocks that run, and the parts list that comes of it. */
-final readonly class CleanWork implements StationWork
+final readonly class CleanWork implements StationWork, TalksOfAPart
 {
     use BesideTheDrawing;
 
@@ -68,6 +69,11 @@ final readonly class CleanWork implements StationWork
             keepDry: self::keepDry($sheet->of(Parts::class)->build->tray->plan),
             count: "{$state->done} of {$state->of} looked at",
         );
+    }
+
+    public function part(): ?string
+    {
+        return $this->open === null || $this->open->on === '' ? null : $this->open->on;
     }
 
     public function view(): string

@@ -7,6 +7,7 @@ namespace App\View\Stations\Intake;
 use App\View\Stations\BesideTheDrawing;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
+use App\View\Stations\TalksOfAPart;
 use DustyJet\Diagnosis\FlowRun;
 use DustyJet\Worksheet\Clean\Inspections;
 
@@ -14,7 +15,7 @@ use DustyJet\Worksheet\Clean\Inspections;
  * What was said and seen, what is likely, which check is worth the next minutes, and the intake itself to be
  * corrected.
  */
-final readonly class IntakeWork implements StationWork
+final readonly class IntakeWork implements StationWork, TalksOfAPart
 {
     use BesideTheDrawing;
 
@@ -29,6 +30,7 @@ final readonly class IntakeWork implements StationWork
      * @param  list<FlowCard>  $flows
      * @param  array<string, string>  $values of the intake form
      * @param  string|null  $supersedes the intake that the form corrects
+     * @param  string|null  $leads part of the leader
      */
     private function __construct(
         public string $kind,
@@ -42,6 +44,7 @@ final readonly class IntakeWork implements StationWork
         public VariantChoice $variants,
         public ?string $supersedes,
         public string $fuelWarning,
+        private ?string $leads,
     ) {
     }
 
@@ -63,7 +66,13 @@ final readonly class IntakeWork implements StationWork
             variants: VariantChoice::of($sheet->family),
             supersedes: $sheet->intake?->entryId,
             fuelWarning: self::warning($sheet->intake?->fuelAgeDays),
+            leads: $view->diagnosis?->leader()?->fault->part,
         );
+    }
+
+    public function part(): ?string
+    {
+        return $this->leads;
     }
 
     public function view(): string

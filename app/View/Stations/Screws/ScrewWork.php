@@ -9,12 +9,13 @@ use App\View\Numbers;
 use App\View\Stations\BesideTheDrawing;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
+use App\View\Stations\TalksOfAPart;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Screws\AdjusterState;
 use DustyJet\Worksheet\Screws\LinkNotes;
 
 /** One screw at a time under the dial: counted in as found, or set to the book. */
-final readonly class ScrewWork implements StationWork
+final readonly class ScrewWork implements StationWork, TalksOfAPart
 {
     use BesideTheDrawing;
 
@@ -61,6 +62,11 @@ final readonly class ScrewWork implements StationWork
             links: $counting ? self::links($view) : [],
             linksNoted: count($noted).' of '.count($view->sheet->family->teardown->links).' noted',
         );
+    }
+
+    public function part(): string
+    {
+        return $this->dial->screw->part;
     }
 
     public function view(): string

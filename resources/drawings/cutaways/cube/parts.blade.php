@@ -15,7 +15,7 @@
  <x-symbols.screw part="mainscrew" :state="$state" :at="[193, 272]" adjuster="high" :turn="180" :shaft="108" />
  <x-symbols.screw part="mixscrew" :state="$state" :at="[450, 269]" adjuster="low" :shaft="44" />
  <g data-part="welch" class="{{ $state->css('welch') }}"><path class="welch" d="M390 294Q419 278 448 294"/></g>
- <g data-part="idleholes" class="{{ $state->css('idleholes') }}"><path class="edge" d="M404 230V250M409 230V250M430 230V250M435 230V250M440 230V250M445 230V250"/></g>
+ <g data-part="idleholes" class="{{ $state->css('idleholes') }}"><path class="edge" d="M404 230V250M409 230V250M413 230V250M418 230V250M433 230V250M438 230V250"/></g>
  <path class="lever" d="M418 190L478 138Q490 132 494 142Q496 150 488 156L430 196"/>
  <x-symbols.stop-screw part="idlespeed" :state="$state" :at="[495, 146]" adjuster="idle_speed" />
  <x-symbols.plate part="choke" :state="$state" :at="[112, 192]" :length="85" :turn="90"><path class="slotln" d="M107 192H117" /></x-symbols.plate>

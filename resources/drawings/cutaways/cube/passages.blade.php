@@ -13,10 +13,10 @@
  <g class="circ-fuel"><path class="fuel" d="M462 298V276H472V298Z"/><x-symbols.drops :at="[[467, 287, -90]]" /></g><path class="wall" d="M472 276V296M462 296V276"/>
 @endif
 @if ($state->is('semi_fixed_high'))
- <path class="fuel circ-fuel" d="M216 297V276H219V297Z"/><path class="wall" d="M215.500 296V277M219.500 296V277"/><text class="flow t-fuel" x="236" y="291">FIXED</text>
+ <path class="fuel circ-fuel" d="M216 297V276H219V297Z"/><path class="wall" d="M215.500 296V277M219.500 296V277"/><path class="edge" d="M219.500 289H228"/><text class="flow t-fuel" x="248" y="293">FIXED</text>
 @endif
  <path class="fuel circ-fuel" d="M456 262H490V276H456ZM445 266H457V272H445Z"/>
- <path class="mix circ-idle" d="M392 252H404V229H409V252H430V229H435V252H440V229H445V252H446V288H392Z"/>
- <path class="wall" d="M392 296V252H404V230M409 230V252H430V230M435 230V252H440V230M445 230V252H446V266H456V262H490M490 276H456V272H446V296"/>
+ <path class="mix circ-idle" d="M392 252H404V229H409V252H413V229H418V252H433V229H438V252H446V288H392Z"/>
+ <path class="wall" d="M392 296V252H404V230M409 230V252H413V230M418 230V252H433V230M438 230V252H446V266H456V262H490M490 276H456V272H446V296"/>
  <path class="fuel circ-fuel" d="M296 272H314V298H296Z"/><path class="wall" d="M296 296V272H314V296"/>
 </g>
