@@ -121,3 +121,49 @@ it('says of a station that it has nothing to do', function (): void {
 
     expect($line[1]->note)->toBe('nothing here')->and($line[1]->state)->toBe('done');
 });
+
+it('does not send away who is at work: a look nobody took stands beside it', function (Station $here, string $key): void {
+    $bench = (new Bench)->add(EntryKind::FindingNoted, ['finding' => 'floods', 'answer' => 'yes']);
+    $moves = NextMove::all(Sheets::seen($bench, $here));
+
+    // The key logs the count; the look has a place below it.
+    expect($moves[0]->key)
+        ->toBe($key)
+        ->and($moves[0]->form)
+        ->toBe('work-form')
+        ->and($moves[1]->key)
+        ->toBe('look')
+        ->and($moves[1]->form)
+        ->toBeNull()
+        ->and($moves[1]->href)
+        ->toContain('/intake');
+    $elsewhere = NextMove::all(Sheets::seen($bench, Station::HandBack))[0];
+    expect($elsewhere->key)->toBe('look');
+})->with([[Station::AsFound, 'count']]);
+
+it('logs with its key what lies open, and opens another screw first', function (): void {
+    $bench = (new Bench('cube_opposed'))->count('high', '1');
+    $view = Sheets::seen($bench, Station::AsFound);
+    $named = $view->moves[0]->target;
+    $ofIt = NextMove::all($view, $named)[0];
+    $ofAnother = NextMove::all($view, 'high')[0];
+
+    expect($named)
+        ->not->toBe('high')
+        ->and($ofIt->form)
+        ->toBe('work-form')
+        ->and($ofAnother->form)
+        ->toBeNull()
+        ->and($ofAnother->label)
+        ->toBe('Go to that screw')
+        ->and($ofAnother->href)
+        ->toEndWith("/as-found?screw={$named}");
+});
+
+it('ends a wait with its key from any station', function (): void {
+    $bench = (new Bench)->add(EntryKind::WaitBegan, ['for' => 'customer', 'what' => 'rebuild or replace']);
+    foreach ([Station::Intake, Station::Clean, Station::HandBack] as $here) {
+        $move = NextMove::all(Sheets::seen($bench, $here))[0];
+        expect([$move->form, $move->label])->toBe(['wait-form', 'They answered']);
+    }
+});

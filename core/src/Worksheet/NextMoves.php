@@ -10,6 +10,7 @@ use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\Diagnosis\RankedCheck;
 use DustyJet\Diagnosis\Repair;
 use DustyJet\Diagnosis\Safety;
+use DustyJet\Worksheet\Run\RunBay;
 use DustyJet\Worksheet\Stale\StaleItem;
 use DustyJet\Worksheet\Stale\Staleness;
 use DustyJet\Worksheet\Strip\Parts;
@@ -54,6 +55,12 @@ final readonly class NextMoves
         $wait = $this->sheet->of(Waits::class)->now;
         if ($wait !== null) {
             array_unshift($moves, self::waiting($wait, $this->sheet->station()));
+        }
+        $stop = RunBay::stop($this->sheet);
+        if ($stop !== null) {
+            $isOther = static fn (Move $m): bool => [$m->key, $m->target] !== [$stop->key, $stop->target];
+
+            return array_slice([$stop, ...array_filter($moves, $isOther)], 0, Move::MOST);
         }
         $aim = $wait === null ? $this->opening() : null;
         if ($aim !== null && $moves !== []) {

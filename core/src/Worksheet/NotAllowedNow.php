@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DustyJet\Worksheet;
 
+use DustyJet\Mixture\MixtureReading;
 use DustyJet\Rejected;
 
 final class NotAllowedNow extends \DomainException implements Rejected
@@ -58,6 +59,17 @@ final class NotAllowedNow extends \DomainException implements Rejected
     public static function notScrap(): self
     {
         return new self('not_scrap', 'That part alone does not scrap the body. Order a new one instead.');
+    }
+
+    public static function leanOfFastest(string $screw, MixtureReading $fastest): self
+    {
+        $rpm = number_format($fastest->speed->inRpm());
+
+        return new self(
+            'lean_of_fastest',
+            "{$screw} ran fastest at {$fastest->turns}, {$rpm} rpm: left there or leaner it seizes. Leave it richer, "
+                .'or take back a reading that was wrong.',
+        );
     }
 
     public static function needsReason(): self

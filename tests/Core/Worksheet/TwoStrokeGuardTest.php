@@ -3,11 +3,14 @@
 declare(strict_types=1);
 
 use DustyJet\Mixture\School;
+use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\EntryKind;
 use DustyJet\Worksheet\NotAllowedNow;
 use DustyJet\Worksheet\Run\RunBay;
 use DustyJet\Worksheet\Run\RunSoFar;
 use DustyJet\Worksheet\Screws\Screws;
+use DustyJet\Worksheet\Triage;
+use Tests\Core\Diagnosis\Knowledge;
 use Tests\Core\Worksheet\Bench;
 
 function sawAtRun(string $family = 'cube_opposed'): Bench
@@ -52,3 +55,35 @@ it('sets H of a kart by sixteenths', function (): void {
     $bench->read('high', '1/4', 11600);
     expect($ofH())->toBe('Leave the H needle at 3/16');
 });
+
+it('puts a stop of the run before all other work, whatever else is open', function (): void {
+    $bench = sawAtRun()
+        ->add(EntryKind::FindingNoted, ['finding' => 'no_power', 'answer' => 'strong'])
+        ->add(EntryKind::WaitBegan, ['for' => 'part', 'what' => 'air filter'])
+        ->read('high', '1', 12200)
+        ->read('high', '1/2', 13500);
+    $moves = $bench->sheet()->moves((new Triage(Knowledge::real(), $bench->sheet()))->diagnosis());
+
+    expect($moves[0]->do)
+        ->toStartWith('Stop. Turn it out')
+        ->and(array_unique(array_map(static fn ($m): string => "{$m->key} {$m->target}", $moves)))
+        ->toHaveCount(count($moves));
+});
+
+it('leaves H of a two-stroke nowhere but richer than its fastest', function (string $family, string $at, bool $may): void {
+    $bench = sawAtRun($family)->set('high', '1')->read('high', '1', 12800)->read('high', '1 1/8', 12500);
+    $leave = ['adjuster' => 'high', 'units' => Turns::parse($at)->inUnits(), 'station' => 'run'];
+    $may
+        ? expect($bench->refuse(EntryKind::ScrewSet, $leave))->toBeNull()
+        : expect(fn () => $bench->refuse(EntryKind::ScrewSet, $leave))
+            ->toThrow(NotAllowedNow::class, 'ran fastest at 1, 12,800 rpm');
+    // At Set, before the engine runs, and on L it is anybody's.
+    $bench->refuse(EntryKind::ScrewSet, [...$leave, 'station' => 'set']);
+    $bench->read('low', '1', 3000)->refuse(EntryKind::ScrewSet, [...$leave, 'adjuster' => 'low']);
+})->with([
+    ['cube_opposed', '7/8', false],
+    ['cube_opposed', '1', false],
+    ['cube_opposed', '1 1/8', true],
+    ['kart_pumper', '1', false],
+    ['kart_pumper', '1 1/16', true],
+]);

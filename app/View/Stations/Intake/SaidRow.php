@@ -14,8 +14,13 @@ use DustyJet\Worksheet\Worksheet;
 /** What was answered to a finding, ready to be taken back. */
 final readonly class SaidRow
 {
-    private function __construct(public string $entry, public string $text, public string $by, public bool $isThere)
-    {
+    private function __construct(
+        public string $entry,
+        public string $finding,
+        public string $text,
+        public string $by,
+        public bool $isThere,
+    ) {
     }
 
     /** @return list<self> newest first */
@@ -24,7 +29,7 @@ final readonly class SaidRow
         $told = $sheet->of(Findings::class)->told;
         $known = array_filter($told, static fn (Told $t): bool => isset($catalogue->findings[$t->finding]));
         $row = static fn (Told $t): self => new self(
-            $t->entryId, self::text($catalogue->findings[$t->finding], $t->answer), $t->by, $t->answer->isThere(),
+            $t->entryId, $t->finding, self::text($catalogue->findings[$t->finding], $t->answer), $t->by, $t->answer->isThere(),
         );
 
         return array_reverse(array_values(array_map($row, $known)));

@@ -48,6 +48,20 @@ final readonly class RunBay implements Bay
         return array_values(array_map(static fn (AdjusterState $s): Move => self::move($s, $card), $open));
     }
 
+    /** What comes before everything else: a screw that runs the engine too lean, or over its maximum. */
+    public static function stop(Worksheet $sheet): ?Move
+    {
+        $card = $sheet->family->card;
+        foreach ($sheet->of(Screws::class)->all as $state) {
+            $isRead = $state->left === null && $state->readings !== [];
+            if ($isRead && RunSoFar::judged($state, $card)->reason->isStop()) {
+                return self::nextReading($state, $card);
+            }
+        }
+
+        return null;
+    }
+
     public function gates(Worksheet $sheet): array
     {
         return $sheet->stations[Station::Run->value]->isDone() ? [] : ['The screws are not logged as left.'];

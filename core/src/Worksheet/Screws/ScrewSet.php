@@ -14,6 +14,8 @@ use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Act;
 use DustyJet\Worksheet\Bench;
 use DustyJet\Worksheet\Exclusive;
+use DustyJet\Worksheet\NotAllowedNow;
+use DustyJet\Worksheet\Run\RunSoFar;
 use DustyJet\Worksheet\Worksheet;
 
 /** A screw was set to the book, or left where the running engine wanted it. */
@@ -52,7 +54,9 @@ final readonly class ScrewSet implements Exclusive, TurnsScrew
 
     public function refuseUnlessMeantFor(Worksheet $sheet, ?string $corrects): void
     {
-        $sheet->of(Screws::class)->named($this->adjuster);
+        $state = $sheet->of(Screws::class)->named($this->adjuster);
+        $fastest = $this->isLeft() ? RunSoFar::leanOf($state, $this->turns, $sheet->family->card) : null;
+        $fastest === null || throw NotAllowedNow::leanOfFastest($state->adjuster->name, $fastest);
         Station::tryFrom($this->station) ?? throw UnreadableEntry::unknownName('station', $this->station);
     }
 

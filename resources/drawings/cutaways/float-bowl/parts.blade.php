@@ -11,10 +11,16 @@
  </g>
  <g data-part="needle" class="{{ $state->css('needle') }} p-needle"><path class="brass" d="M160 226H174V243L170 249H164L160 243Z"/><path class="edge" d="M160 232H174M160 240H174"/><path class="rubber" d="M160 226L164.800 213.500Q167 211 169.200 213.500L174 226Z"/></g>
  <g data-part="emulsion" class="{{ $state->css('emulsion') }}"><path class="brass" d="M229.500 130H233.800V288H229.500ZM238.200 130H242.500V288H238.200Z"/><path class="mixfill circ-idle-m" d="M233.800 128H238.200V290H233.800Z"/><path class="edge" d="M229.500 130Q236 126.500 242.500 130"/><path class="holes" d="M229 196h4.800M238.200 196h4.800M229 212h4.800M238.200 212h4.800M229 228h4.800M238.200 228h4.800M229 244h4.800M238.200 244h4.800"/></g>
+@if (!$state->is('bolt_jet'))
  <g data-part="mainjet" class="{{ $state->css('mainjet') }}"><path class="brass" d="M225.500 297H234.600V315H225.500ZM237.400 297H246.500V315H237.400Z"/><path class="fuel circ-fuel nob" d="M234.600 296H237.400V316H234.600Z"/><path class="edge" d="M225.500 302l4-1M225.500 306l4-1M225.500 310l4-1M246.500 302l-4-1M246.500 306l-4-1M246.500 310l-4-1"/></g>
+@endif
  <g data-part="pilotjet" class="{{ $state->css('pilotjet') }}"><path class="brass" d="M265 290H270.900V309H265ZM273.100 290H279V309H273.100Z"/><path class="fuel nob circ-fuel" d="M270.900 289H273.100V310H270.900Z"/></g>
  <g data-part="bowl" class="{{ $state->css('bowl') }}"><path class="bowl" d="M98 209H112V334Q112 355 133 355H361Q382 355 382 334V209H398"/><path class="rubber" d="M100 203.600H116V207H100ZM378 203.600H396V207H378Z"/>
   <path class="rubber" d="M224 357H248V360H224Z"/><path class="steel" d="M228.500 333H243.500V357H228.500Z"/><path class="edge" d="M228.5 338L243.5 336M228.5 342L243.5 340M228.5 346L243.5 344M228.5 350L243.5 348M228.5 354L243.5 352"/><path class="steel" d="M216 360H256V378L252 381H220L216 378Z"/><path class="edge" d="M229 360V381M243 360V381"/></g>
+@if ($state->is('bolt_jet'))
+ {{-- The bowl bolt is the main jet: cross-holes feed its bore, a tiny hole at its top meters. --}}
+ <g data-part="mainjet" class="{{ $state->css('mainjet') }}"><path class="brass" d="M228.500 298H243.500V360H228.500Z"/><path class="brassface" d="M216 360H256V378L252 381H220L216 378Z"/><path class="edge" d="M229 360V381M243 360V381M228.500 338l4-1M228.500 344l4-1M228.500 350l4-1M243.500 338l-4-1M243.500 344l-4-1M243.500 350l-4-1"/><path class="fuel circ-fuel nob" d="M233.500 306H238.500V340H233.500ZM235.200 297H236.800V307H235.200ZM228 321.500H244V328.500H228Z"/></g>
+@endif
  <g data-part="idleholes" class="{{ $state->css('idleholes') }}"><path class="edge" d="M374 154V168M378 154V168M385.500 154V168M389.500 154V168M420.500 154V162M427.500 154V162"/></g>
  <g data-part="vent" class="{{ $state->css('vent') }}"><path class="edge" d="M365 190H372M392 184V191.500"/></g>
  <g data-part="venturi" class="{{ $state->css('venturi') }}"><path class="edge" d="M224 93H246M224 143H246"/></g>
