@@ -199,6 +199,11 @@ final class DemoBenchSeeder extends Seeder
             'main_jet' => ['cleaned', 'soaked half an hour'],
         ]);
         $this->build(14);
+        $this->log(EntryKind::WaitBegan, [
+            'for' => 'part',
+            'what' => 'springs of the fuel pump',
+            'until' => Date::now()->addDays(3)->format('Y-m-d'),
+        ]);
 
         $this->arrive(
             'Marlin & Pike 6 outboard',
@@ -366,12 +371,14 @@ final class DemoBenchSeeder extends Seeder
         }
     }
 
-    private function build(?int $only = null): void
+    /** As far as it goes: nothing closes over a part that was never found. */
+    private function build(int $most = PHP_INT_MAX): void
     {
-        foreach (
-            array_slice($this->job->worksheet($this->families)->of(Parts::class)->build->order(), 0, $only) as $part
-        ) {
+        $build = $this->job->worksheet($this->families)->of(Parts::class)->build;
+        for ($i = 0; $i < $most && $build->ready() !== []; $i++) {
+            $part = $build->ready()[0];
             $this->log(EntryKind::PartOn, ['part' => $part->key, 'count' => $part->count, 'looked' => true]);
+            $build = $build->place($part->key, looked: true);
         }
     }
 

@@ -27,7 +27,7 @@ final readonly class HandBackWork implements StationWork
         .'Fresh fuel each season, no older than 30 days. Keep the air filter clean.';
 
     /**
-     * @param  list<array{key: string, do: string, takesRpm: bool, state: string, note: string, inTheWay: string|null}>  $checks
+     * @param  list<array{key: string, do: string, takesRpm: bool, state: string, note: string, isPossible: bool, inTheWay: string}>  $checks
      * @param  list<StaleItem>  $stale
      * @param  list<string>  $gates but for checks that were never done: those have their own row
      * @param  int  $inTheWay how many gates there are in all
@@ -61,10 +61,7 @@ final readonly class HandBackWork implements StationWork
         $hasNoRow = static fn (string $gate): bool => ! str_starts_with($gate, 'Not checked');
 
         return new self(
-            checks: array_values(array_map(
-                static fn (CheckState $c): array => self::check($c, $machine->inTheWay($asked[$c->key]->needs)),
-                $proofs->checks,
-            )),
+            checks: self::checks($proofs->checks, static fn (CheckState $c): ?string => $machine->inTheWay($asked[$c->key]->needs)),
             stale: $sheet->of(Staleness::class)->items(),
             gates: array_values(array_filter($gates, $hasNoRow)),
             inTheWay: count($gates),
@@ -85,8 +82,29 @@ final readonly class HandBackWork implements StationWork
         return 'stations.hand-back.work';
     }
 
-    /** @return array{key: string, do: string, takesRpm: bool, state: string, note: string, inTheWay: string|null} */
-    private static function check(CheckState $check, ?string $inTheWay): array
+    /**
+     * What is in the way of several is said once.
+     *
+     * @param  array<string, CheckState>  $checks
+     * @param  callable(CheckState): (string|null)  $inTheWay
+     *
+     * @return list<array{key: string, do: string, takesRpm: bool, state: string, note: string, isPossible: bool, inTheWay: string}>
+     */
+    private static function checks(array $checks, callable $inTheWay): array
+    {
+        $rows = [];
+        $said = null;
+        foreach ($checks as $check) {
+            $why = $inTheWay($check);
+            $rows[] = [...self::check($check), 'isPossible' => $why === null, 'inTheWay' => $why === $said ? '' : (string) $why];
+            $said = $why ?? $said;
+        }
+
+        return $rows;
+    }
+
+    /** @return array{key: string, do: string, takesRpm: bool, state: string, note: string} */
+    private static function check(CheckState $check): array
     {
         $rpm = $check->rpm === null ? '' : ', '.Numbers::rpm($check->rpm).' rpm';
 
@@ -96,7 +114,6 @@ final readonly class HandBackWork implements StationWork
             'takesRpm' => $check->takesRpm,
             'state' => $check->passed === null ? 'open' : ($check->passed ? 'passed' : 'failed'),
             'note' => $check->at === null ? '' : Numbers::clock($check->at).$rpm,
-            'inTheWay' => $inTheWay,
         ];
     }
 }

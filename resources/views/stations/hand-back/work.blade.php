@@ -10,19 +10,19 @@
                     <input type="hidden" name="check" value="{{ $check['key'] }}"><input type="hidden"
                         name="passed" value="1">
                     <span>{{ $check['do'] }} <small>{{ $check['note'] }}</small></span>
-                    @if ($check['inTheWay'])
-                        <em>Not now: {{ $check['inTheWay'] }}</em>
+                    @if (!$check['isPossible'])
+                        <em>Not now{{ $check['inTheWay'] === '' ? '' : ': ' . $check['inTheWay'] }}</em>
                     @elseif ($check['takesRpm'])
                         <label for="rpm-{{ $check['key'] }}" class="visually-hidden">{{ $check['do'] }},
                             rpm</label><input class="form-control" id="rpm-{{ $check['key'] }}" name="rpm"
                             inputmode="numeric" placeholder="rpm">
                     @endif
-                    @unless ($check['inTheWay'])
+                    @if ($check['isPossible'])
                         @include('stations.passes', [
                             'what' => $check['do'],
                             'isPassed' => $check['state'] === 'passed',
                         ])
-                    @endunless
+                    @endif
                 </x-forms.entry>
             </li>
         @endforeach
