@@ -67,7 +67,9 @@ test("on a phone, a job waits for a part, goes on, and comes back", async ({ pag
   await expect(nextMove(page)).toHaveText("Waits for a part, bowl gasket");
   await page.goto("/");
   const waiting = page.getByRole("region", { name: "Waiting" });
-  await expect(waiting.getByRole("link", { name: new RegExp(machine) })).toContainText("until Thu, Jan 9");
+  await expect(waiting.getByRole("link", { name: new RegExp(machine) })).toContainText(
+    "until Thu, Jan 9",
+  );
   await waiting.getByRole("link", { name: new RegExp(machine) }).tap();
   await page.getByRole("button", { name: /It is here/ }).tap();
   await expect(nextMove(page)).not.toHaveText("Waits for a part, bowl gasket");
