@@ -14,6 +14,7 @@ use DustyJet\Worksheet\HandBack\Proofs;
 use DustyJet\Worksheet\Screws\AdjusterState;
 use DustyJet\Worksheet\Screws\Screws;
 use DustyJet\Worksheet\Stale\Staleness;
+use DustyJet\Worksheet\Strip\Parts;
 
 /**
  * What the stations found, as answers to findings: a failure says it is there, a pass that it is not. Each with when;
@@ -33,11 +34,30 @@ final readonly class Measured
     {
         return [
             ...self::counted($sheet),
+            ...self::missed($sheet),
             ...self::lookedAt($sheet),
             ...self::held($sheet),
             ...self::tested($sheet),
             ...self::proved($sheet),
         ];
+    }
+
+    /**
+     * A part that was never found shows what a bad one would.
+     *
+     * @return list<Found>
+     */
+    private static function missed(Worksheet $sheet): array
+    {
+        $lost = $sheet->of(Parts::class)->build->lost();
+        $found = [];
+        foreach ($lost === [] ? [] : $sheet->family->inspectionsOf($sheet->variant()) as $inspection) {
+            foreach (array_intersect($inspection->effects->fittedAs, $lost) === [] ? [] : $inspection->effects->fails as $finding) {
+                $found[] = [$finding, Answer::Yes, null];
+            }
+        }
+
+        return $found;
     }
 
     /**

@@ -253,3 +253,31 @@ it('has a say in what comes next until the carburetor is begun', function (): vo
         ->and(triage(told(new Bench, ['surges' => 'some'])->off('air_cleaner'))->leads())
         ->toBeFalse();
 });
+
+it('takes a part that was never found for what a bad one shows, until one is in', function (): void {
+    $bench = told(new Bench('float_side_pump'), ['no_power' => 'strong']);
+    $springs = fn (): ?Answer => triage($bench)->answers()['pump_springs_wrong_count'] ?? null;
+    $place = function () use ($bench): int {
+        foreach (triage($bench)->diagnosis()->suspects as $i => $suspect) {
+            if ($suspect->fault->id === 'pump_springs_misplaced') {
+                return $i;
+            }
+        }
+
+        return 999;
+    };
+    $before = $place();
+    expect($springs())->toBeNull();
+    foreach ($bench->family->plan('')->stripOrder() as $part) {
+        $part->key === 'face_spring'
+            ? $bench->add(EntryKind::PartMissing, ['part' => 'face_spring', 'said' => 'was not there'])
+            : $bench->off($part->key);
+    }
+
+    expect($springs())
+        ->toBe(Answer::Yes)
+        ->and($place())
+        ->toBeLessThan($before);
+    $bench->add(EntryKind::PartAccounted, ['part' => 'face_spring', 'became' => 'new one fitted']);
+    expect($springs())->toBeNull();
+});
