@@ -29,9 +29,9 @@ for (const theme of ["light", "dark"]) {
       await page.goto("/sign-in");
       expect(await violations(page), "sign-in").toEqual([]);
       await signIn(page);
-      const jobs = await page.$$eval("a.dj-job, .dj-hero a", (links) =>
+      const jobs = await page.$$eval("a.dj-job, .dj-hero a, #main a.dj-wait", (links) =>
         links.map((link) => ({
-          text: link.closest(".dj-hero, li").textContent,
+          text: (link.closest(".dj-hero, li") ?? link).textContent,
           job: link.getAttribute("href").replace(/\/[^/]*$/, ""),
         })),
       );
@@ -49,6 +49,8 @@ for (const theme of ["light", "dark"]) {
         `${of("chainsaw")}/clean`,
         `${of("tractor")}/build`,
         `${of("chipper")}/intake`,
+        `${of("chipper")}/intake?look=say`,
+        `${of("chainsaw")}/set?screw=idle_speed`,
         `${of("Osier")}/run`,
         `${of("60 outboard")}/as-found`,
         `${of("classic")}/bench-test`,
@@ -60,6 +62,8 @@ for (const theme of ["light", "dark"]) {
         "/jobs/create?family=cube_opposed",
         "/library/cube_opposed",
         `${of("chipper")}/intake`,
+        `${of("chipper")}/intake?look=say`,
+        `${of("tractor")}/hand-back`,
         `${of("60 outboard")}/as-found`,
         `${of("6 outboard")}/strip`,
         `${of("chainsaw")}/clean`,
@@ -70,7 +74,7 @@ for (const theme of ["light", "dark"]) {
       const pages = name === "wide" ? everyPage : phonePages;
       for (const path of pages) {
         await page.goto(path);
-        if (/intake|as-found|strip|clean|build/.test(path)) {
+        if (/intake|as-found|strip|clean|build|hand-back/.test(path)) {
           await page.$$eval("main details", (all) => all.forEach((each) => (each.open = true)));
         }
         expect(await violations(page), path).toEqual([]);

@@ -98,3 +98,34 @@ test("turns are read as they are written", async ({ page }) => {
   await page.getByRole("button", { name: "Counted in, log" }).click();
   await expect(page.locator(".dj-ribbon li.now")).toContainText("1 3/4");
 });
+
+test("a stop screw counts in from its cam, and Set starts it from the book or as found", async ({
+  page,
+}) => {
+  await signIn(page);
+  const job = await openJob(page);
+  await page.goto(`${job}/as-found?screw=idle_speed`);
+  await expect(
+    page.getByText("Back it out by half turns until it just leaves the cam"),
+  ).toBeVisible();
+  const dial = page.getByRole("slider");
+  await page.getByRole("button", { name: /in 1\/4/ }).click();
+  await expect(dial).toHaveAttribute("aria-valuetext", "1/4 turns in past touching");
+  // In is clockwise.
+  await expect(page.locator("[data-slot]")).toHaveAttribute("transform", "rotate(90 140 130)");
+  await page.getByRole("button", { name: /out 1\/4/ }).click();
+  await expect(turns(page)).toHaveValue("0");
+  await dial.focus();
+  for (let i = 0; i < 10; i++) {
+    await page.keyboard.press("Shift+ArrowUp");
+  }
+  await page.getByRole("button", { name: "Counted out, log" }).click();
+  await expect(page.locator(".dj-ribbon li").first()).toContainText("as found");
+
+  await page.goto(`${job}/set?screw=idle_speed`);
+  await expect(turns(page)).toHaveValue("1");
+  await page.getByRole("button", { name: /^As found/ }).click();
+  await expect(turns(page)).toHaveValue("2 1/2");
+  await page.getByRole("button", { name: /^Book/ }).click();
+  await expect(turns(page)).toHaveValue("1");
+});

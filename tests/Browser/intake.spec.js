@@ -16,7 +16,7 @@ test.describe("on a phone", () => {
     await signIn(page);
     await page.goto("/jobs/create?family=float_pilot_jet");
     await page.getByLabel("Hard to start, badly").tap();
-    await page.getByLabel("Runs only on choke").tap();
+    await page.getByLabel("Will not idle").tap();
     await expect(page.getByLabel("Hard to start, badly")).toBeChecked();
     // A second tap takes it back, another grade replaces it.
     await page.getByLabel("Hard to start, badly").tap();

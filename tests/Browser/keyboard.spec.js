@@ -113,7 +113,7 @@ test("a whole job on a pump-side twin by keyboard alone", async ({ page }) => {
   await page.keyboard.press("n");
   await page.waitForURL(/set/);
   await page.keyboard.press("n");
-  await settled(page, "Set the idle speed screw");
+  await settled(page, "Turn the idle speed screw in until it touches");
   await page.keyboard.press("n");
   await settled(page, "Warm it up");
 

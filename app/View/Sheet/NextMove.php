@@ -93,6 +93,7 @@ final readonly class NextMove
             'part_off' => ["off-{$move->target}", 'Off, next cell'],
             'part_on' => ["on-{$move->target}", 'Fitted, looked at'],
             'inspect' => ["verdict-{$move->target}", 'It is sound'],
+            'clock' => ['#clocks', 'See its clock'],
             'account' => ['#left-over', 'See what is left'],
             'test' => ["test-{$move->target}", 'It passes'],
             'hold', 'hold_wet' => ['hold-form', 'Start the run'],

@@ -7,6 +7,7 @@ use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Answer;
 use DustyJet\Diagnosis\Deed;
 use DustyJet\Worksheet\BenchTest\BenchTestBay;
+use DustyJet\Worksheet\Build\BuildBay;
 use DustyJet\Worksheet\EntryKind;
 use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\Move;
@@ -241,3 +242,22 @@ it('lets a failed test lead, complaint or not', function (): void {
         ->and(proposed($bench)[0]->why)->toStartWith('Something inside the carburetor: Strip it, clean everything, fit the kit.')
         ->and(array_filter(proposed($bench), fn (Move $m): bool => in_array(Deed::Start, $m->does, true)))->toBe([]);
 });
+
+it('fits nothing that lies in a bath', function (string $clock, bool $holds): void {
+    $bench = (new Bench('cube_opposed'))->count('high', '1')->count('low', '1')->count('idle_speed', '1');
+    $bench->all(Station::Strip)->all(Station::Clean);
+    $bench->add(EntryKind::ClockStarted, ['clock' => $clock, 'minutes' => 30, 'what' => 'body']);
+    $moves = (new BuildBay)->moves($bench->sheet());
+
+    expect($moves[0]->key)->toBe($holds ? 'clock' : 'part_on');
+    if ($holds) {
+        expect($moves)
+            ->toHaveCount(1)
+            ->and($moves[0]->do)
+            ->toContain('body')
+            ->and($moves[0]->why)
+            ->toContain('Nothing is fitted out of it before');
+        $bench->add(EntryKind::ClockEnded, ['clock' => end($bench->entries)->id]);
+        expect((new BuildBay)->moves($bench->sheet())[0]->key)->toBe('part_on');
+    }
+})->with([['soak', true], ['bath', true], ['dry', true], ['varnish', true], ['wet', false]]);

@@ -10,6 +10,8 @@ use DustyJet\StripAndBuild\Build;
 use DustyJet\StripAndBuild\TrayPart;
 use DustyJet\Worksheet\Bay;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Clocks\ClockRecord;
+use DustyJet\Worksheet\Clocks\Clocks;
 use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Progress;
 use DustyJet\Worksheet\Strip\Parts;
@@ -37,6 +39,10 @@ final readonly class BuildBay implements Bay
 
     public function moves(Worksheet $sheet): array
     {
+        $holding = $sheet->of(Clocks::class)->holding();
+        if ($holding !== null) {
+            return [self::waiting($holding)];
+        }
         $build = $sheet->of(Parts::class)->build;
         $minutes = $sheet->family->minutesEach(Station::Build, count($build->order()));
         $moves = array_map(
@@ -64,6 +70,14 @@ final readonly class BuildBay implements Bay
             ),
             array_slice($build->leftOver(), 0, 1),
         );
+    }
+
+    private static function waiting(ClockRecord $clock): Move
+    {
+        $what = $clock->what === null ? '' : ", {$clock->what}";
+        $why = "Its clock runs to {$clock->dueAt()->format('G:i')}. Nothing is fitted out of it before.";
+
+        return new Move(Station::Clean, "Take it out and end its clock: {$clock->name}{$what}", $why, 2, 'clock');
     }
 
     public function gates(Worksheet $sheet): array

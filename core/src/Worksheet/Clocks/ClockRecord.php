@@ -14,6 +14,7 @@ final readonly class ClockRecord
 
     public function __construct(
         public string $entryId,
+        public string $clock,
         public string $name,
         public ?string $what,
         public DateTimeImmutable $startedAt,
@@ -29,6 +30,6 @@ final readonly class ClockRecord
 
     public function ended(DateTimeImmutable $at): self
     {
-        return new self($this->entryId, $this->name, $this->what, $this->startedAt, $this->minutes, $at);
+        return new self($this->entryId, $this->clock, $this->name, $this->what, $this->startedAt, $this->minutes, $at);
     }
 }

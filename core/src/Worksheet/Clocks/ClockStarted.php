@@ -44,7 +44,9 @@ final readonly class ClockStarted implements Act
     public function on(Bench $bench, Entry $entry): Bench
     {
         $name = $bench->family->guidance->clocks[$this->clock]->name ?? 'Clock';
-        $clock = new ClockRecord($entry->id, $name, $this->what, $entry->at, $this->withinADay());
+        $clock = new ClockRecord(
+            $entry->id, $this->clock, $name, $this->what, $entry->at, $this->withinADay(),
+        );
 
         return $bench->with($bench->of(Clocks::class)->with($clock));
     }

@@ -10,6 +10,9 @@ use DustyJet\Worksheet\Ledger;
 /** The clocks that were started on this job. */
 final readonly class Clocks implements Ledger
 {
+    /** Clocks of what is out of reach while they run. */
+    private const HOLD = ['soak', 'bath', 'dry', 'varnish'];
+
     /** @param  array<string, ClockRecord>  $all by the entry that started them */
     private function __construct(public array $all)
     {
@@ -32,6 +35,18 @@ final readonly class Clocks implements Ledger
         usort($running, static fn (ClockRecord $a, ClockRecord $b): int => $a->dueAt() <=> $b->dueAt());
 
         return $running;
+    }
+
+    /** What lies in a bath, dries or sets: it cannot be fitted before its clock is ended. */
+    public function holding(): ?ClockRecord
+    {
+        foreach ($this->running() as $clock) {
+            if (in_array($clock->clock, self::HOLD, true)) {
+                return $clock;
+            }
+        }
+
+        return null;
     }
 
     public function next(): ?ClockRecord
