@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\RefuseBrokenText;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Responses\RejectedResponse;
 use DustyJet\Rejected;
@@ -18,6 +19,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->web(append: [RefuseBrokenText::class]);
         $middleware->encryptCookies(except: ['dj_theme']);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

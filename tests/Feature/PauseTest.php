@@ -91,3 +91,20 @@ it('can say in every family that it began after a repair', function (): void {
         expect($catalogue->findingsOf($kind))->toHaveKey('since_rebuild', message: $id);
     }
 });
+
+it('waits for nothing on a job that is closed', function (): void {
+    $job = $this->openJob();
+    $this->enter($job, 'returned_unrepaired', ['reason' => 'no part']);
+    $this->enter($job, 'wait_began', ['for' => 'part', 'what' => 'kit'])->assertSessionHasErrors();
+
+    expect($job->refresh()->waits_for)->toBe('')->and($job->log_length)->toBe(2);
+});
+
+it('lets one of two end a wait, and tells the other', function (): void {
+    $job = $this->openJob();
+    $this->enter($job, 'wait_began', ['for' => 'part', 'what' => 'kit'])->assertSessionHasNoErrors();
+    $this->enter($job, 'wait_ended', [], seen: 2)->assertSessionHasNoErrors();
+    $this->enter($job, 'wait_ended', [], seen: 2)->assertSessionHasErrors();
+
+    expect($job->refresh()->log_length)->toBe(3);
+});

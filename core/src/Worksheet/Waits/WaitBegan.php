@@ -51,11 +51,13 @@ final readonly class WaitBegan implements Exclusive
         $this->for ?? throw UnreadableEntry::unknownName('wait', $this->word);
     }
 
+    /** Null for what is no day of this century: a file from elsewhere may say anything. */
     public function until(): ?DateTimeImmutable
     {
         $until = DateTimeImmutable::createFromFormat('!Y-m-d', $this->until ?? '');
+        $isDay = $until !== false && $until->format('Y-m-d') === $this->until && str_starts_with($this->until, '20');
 
-        return $until === false ? null : $until;
+        return $isDay ? $until : null;
     }
 
     public function clashesWith(Act $newer): bool
