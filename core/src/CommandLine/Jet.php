@@ -41,6 +41,13 @@ final readonly class Jet
         'strip' => ['variant'],
     ];
 
+    /** Those that are a class of their own. */
+    private const COMMANDS = [
+        'spring' => SpringCommand::class,
+        'lever' => LeverCommand::class,
+        'float' => FloatCommand::class,
+    ];
+
     /** How many suspects and checks a diagnosis prints. */
     private const MOST_NAMED = 8;
 
@@ -53,17 +60,13 @@ final readonly class Jet
     {
         try {
             $command = array_shift($arguments) ?? '';
-            if (! isset(self::OPTIONS[$command])) {
-                throw Usage::show();
-            }
-            [$words, $options, $asJson] = self::read($arguments, self::OPTIONS[$command]);
-            $result = match ($command) {
-                'turns' => self::turns(implode(' ', $words)),
-                'hold' => self::hold($words, $options),
-                'diagnose' => self::diagnose($words),
-                'knowledge' => self::knowledge(),
-                'strip' => self::strip($words, $options),
-                default => self::mixture($words, $options),
+            $own = self::COMMANDS[$command] ?? null;
+            $known = $own === null ? self::OPTIONS[$command] ?? throw Usage::show() : $own::options();
+            [$words, $options, $asJson] = self::read($arguments, $known);
+            $result = match (true) {
+                $own === null => self::result($command, $words, $options),
+                $words !== [] => throw Usage::show(),
+                default => $own::run(new Options($options)),
             };
             fwrite(
                 $out,
@@ -77,6 +80,24 @@ final readonly class Jet
 
             return 2;
         }
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @param  array<string, string>  $options
+     *
+     * @return array<string, mixed>
+     */
+    private static function result(string $command, array $words, array $options): array
+    {
+        return match ($command) {
+            'turns' => self::turns(implode(' ', $words)),
+            'hold' => self::hold($words, $options),
+            'diagnose' => self::diagnose($words),
+            'knowledge' => self::knowledge(),
+            'strip' => self::strip($words, $options),
+            default => self::mixture($words, $options),
+        };
     }
 
     /** @return array<string, mixed> */

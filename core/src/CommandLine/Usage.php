@@ -13,7 +13,12 @@ final class Usage extends \InvalidArgumentException implements Rejected
         .' | jet mixture FILE.csv --school peak|midpoint|rich_side [--json]'
         .' | jet diagnose CASE.json [--json]'
         .' | jet knowledge [--json]'
-        .' | jet strip FAMILY [--variant V] [--json]';
+        .' | jet strip FAMILY [--variant V] [--json]'
+        .' | jet spring --wire-mm N --coil-mm N --active-coils N --free-mm N --installed-mm N --pop-kpa N --target-kpa N'
+        .' [--ends squared|plain] [--material music_wire|stainless_302] [--json]'
+        .' | jet lever --measured-mm N --target-mm N --tolerance-mm N --sign down|up [--arm-ratio N] [--json]'
+        .' | jet float --front-mm N --rear-mm N --length-mm N [--json]'
+        .' | jet float --mass-g N --arm-float-mm N --arm-tang-mm N --seat-mm N [--test-kpa N] [--volume-ml N --submerged N] [--json]';
 
     public static function show(): self
     {
@@ -35,6 +40,25 @@ final class Usage extends \InvalidArgumentException implements Rejected
         return new self(
             "--{$option} must be a number above zero, \"".mb_substr(mb_scrub($given), 0, 40).'" was given.',
         );
+    }
+
+    public static function noNumber(string $option, string $given): self
+    {
+        return new self("--{$option} must be a number, \"".mb_substr(mb_scrub($given), 0, 40).'" was given.');
+    }
+
+    public static function notAboveZero(string $option, float $given): self
+    {
+        return new self("--{$option} must be a number above zero, \"{$given}\" was given.");
+    }
+
+    /** @param  list<string>  $words */
+    public static function notAmong(string $option, array $words, string $given): self
+    {
+        $last = array_pop($words);
+        $said = implode(', ', $words)." or {$last}";
+
+        return new self("--{$option} must be {$said}, \"".mb_substr(mb_scrub($given), 0, 40).'" was given.');
     }
 
     public static function badSchool(string $given): self

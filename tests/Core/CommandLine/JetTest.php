@@ -202,3 +202,79 @@ it('prints how a family comes apart and goes together', function (): void {
         ->and(jet('strip')[0])
         ->toBe(2);
 });
+
+it('reckons a spring with every key present', function (): void {
+    $spring = ['spring', '--wire-mm', '0.45', '--coil-mm', '3.2', '--active-coils', '8', '--free-mm', '14',
+        '--installed-mm', '9', '--pop-kpa', '89.63', '--json'];
+    [$status, $out] = jet(...[...$spring, '--target-kpa', '68.95']);
+    $cut = json_decode($out, true);
+
+    expect($status)
+        ->toBe(0)
+        ->and(array_keys($cut))
+        ->toBe(['rate_n_m', 'cut_coils', 'predicted_pop_kpa', 'predicted_low_kpa', 'predicted_high_kpa', 'refused'])
+        ->and($cut['rate_n_m'])
+        ->toEqualWithDelta(1617.06, 0.01)
+        ->and($cut['cut_coils'])
+        ->toBe(1.5)
+        ->and($cut['predicted_low_kpa'])
+        ->toBeLessThan($cut['predicted_pop_kpa'])
+        ->and($cut['refused'])
+        ->toBeNull();
+    [$status, $out] = jet(...[...$spring, '--target-kpa', '95', '--material=stainless_302', '--ends', 'plain']);
+    $refused = json_decode($out, true);
+
+    expect($status)
+        ->toBe(0)
+        ->and($refused['rate_n_m'])
+        ->toEqualWithDelta(1617.06 * 69.0 / 82.7, 0.01)
+        ->and($refused['refused'])
+        ->toBe('target_above_present')
+        ->and($refused['cut_coils'])
+        ->toBeNull();
+});
+
+it('reckons a lever and a float', function (): void {
+    expect(jet('lever', '--measured-mm', '1.4', '--target-mm', '1.0', '--tolerance-mm', '0.1', '--sign', 'down', '--json'))
+        ->toBe([0, '{"error_mm":0.4,"verdict":"low","bend_tab_mm":0.4,"effect":"lean"}', ''])
+        ->and(jet('float', '--front-mm', '15', '--rear-mm', '15', '--length-mm', '40', '--json'))
+        ->toBe([0, '{"tilt_deg":0,"height_error_mm":0}', '']);
+    $valve = ['float', '--mass-g', '4', '--arm-float-mm', '30', '--arm-tang-mm', '8', '--seat-mm', '1.6', '--json'];
+    $air = json_decode(jet(...$valve)[1], true);
+    $fuel = json_decode(jet(...[...$valve, '--volume-ml', '12', '--submerged', '0.6', '--test-kpa', '80'])[1], true);
+
+    expect(array_keys($air))
+        ->toBe(['air_test_close_kpa', 'air_test_is_fair'])
+        ->and($air['air_test_is_fair'])
+        ->toBeTrue()
+        ->and(array_keys($fuel))
+        ->toBe(['air_test_close_kpa', 'air_test_is_fair', 'shut_off_kpa', 'margin_over_head'])
+        ->and($fuel['air_test_is_fair'])
+        ->toBeFalse()
+        ->and($fuel['margin_over_head'])
+        ->toBeGreaterThan(1.0);
+});
+
+it('answers a wrong measure with one line and exit 2', function (array $arguments, string $said): void {
+    [$status, $out, $err] = jet(...$arguments);
+
+    expect([$status, $out])
+        ->toBe([2, ''])
+        ->and($err)
+        ->toContain($said)
+        ->and(substr_count($err, "\n"))
+        ->toBe(0);
+})->with([
+    [['lever', '--measured-mm', 'low'], '--measured-mm must be a number, "low" was given.'],
+    [['lever', '--measured-mm', '1e99'], '--measured-mm must be a number'],
+    [['lever', '--measured-mm', '1', '--target-mm', '1', '--tolerance-mm', '0', '--sign', 'left'], '--sign must be down or up'],
+    [['lever', 'here', '--measured-mm', '1'], 'usage: jet'],
+    [['float', '--front-mm', '1'], '--rear-mm is needed'],
+    [['float', '--mass-g', '4', '--arm-float-mm', '30', '--arm-tang-mm', '8', '--seat-mm', '0'], 'The seat of the float cannot be 0'],
+    [['float', '--mass-g', '4', '--arm-float-mm', '30', '--arm-tang-mm', '8', '--seat-mm', '1.6', '--volume-ml', '9'], '--submerged is needed'],
+    [['spring', '--wire-mm', '5', '--coil-mm', '3.2', '--active-coils', '8', '--free-mm', '14', '--installed-mm', '9',
+        '--pop-kpa', '90', '--target-kpa', '70'], 'over twice the wire'],
+    [['spring', '--wire-mm', '0.45', '--coil-mm', '3.2', '--active-coils', '8', '--free-mm', '14', '--installed-mm', '9',
+        '--pop-kpa', '-90', '--target-kpa', '70'], '--pop-kpa must be a number above zero'],
+    [['spring', '--wire-mm', '0.45', '--ends', 'round'], '--coil-mm is needed'],
+]);
