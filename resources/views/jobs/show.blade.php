@@ -5,7 +5,7 @@
             <header class="dj-frame">
                 <x-frame.head :number="$page->job->number" :title="$page->job->machine" :about="$page->job->about" due-label="Promised"
                     :due="$page->job->promised" />
-                <x-frame.fuel-line :line="$page->line" />
+                @include('frame.fuel-line', ['line' => $page->line])
             </header>
             <main id="main" @class(['dj-sheet', 'sheet-tune' => $page->cutaway === null])>
                 <h1 class="visually-hidden">{{ $page->title }}, {{ $page->job->machine }}</h1>

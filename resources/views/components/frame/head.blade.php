@@ -1,10 +1,10 @@
 @props(['number' => null, 'title', 'about' => '', 'dueLabel' => null, 'due' => null])
 
 <div class="dj-head">
-    <x-frame.mark />
+    @include('frame.mark')
     @if ($number)
         <div class="dj-plate"><i></i>{{ $number }}<i></i></div>
     @endif
     <div class="dj-machine"><b>{{ $title }}</b><span>{{ $about }}</span></div>
-    <x-frame.tools :due-label="$dueLabel" :due="$due" />
+    @include('frame.tools')
 </div>

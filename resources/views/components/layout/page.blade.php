@@ -19,7 +19,7 @@
 <body class="dj {{ $body }}" hx-ext="morph">
     <a class="dj-skip" href="#main">Skip to the work</a>
     {{ $slot }}
-    <x-layout.key-list />
+    @include('frame.key-list')
     <p id="waiting" class="dj-waiting" role="status" hidden></p>
 </body>
 

@@ -1,5 +1,3 @@
-@props(['line'])
-
 <nav class="dj-line" aria-label="Stations of this job">
     <svg class="dj-tank" viewBox="0 0 52 40" aria-hidden="true">
         <path class="k" d="M3 11Q3 6 8 6H36Q41 6 41 11V29Q41 34 36 34H8Q3 34 3 29Z" />

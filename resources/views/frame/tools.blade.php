@@ -1,5 +1,3 @@
-@props(['dueLabel' => null, 'due' => null])
-
 <div class="dj-tools">
     @if ($due !== null)
         <div class="dj-due"><span>{{ $dueLabel }}</span><b>{{ $due }}</b></div>
