@@ -22,16 +22,28 @@ final class CheckRanking
     /** @var list<RankedCheck> */
     public readonly array $checks;
 
+    /** @var list<RankedCheck> those that pay, in the order they would be made */
+    public readonly array $paying;
+
+    /** Whether the first repair of the plan is worth more now than any look. */
+    public readonly bool $isRepairFirst;
+
     public readonly PossibleChecks $possible;
+
+    private readonly RepairPlan $once;
 
     private readonly Bearing $bearing;
 
     private function __construct(private readonly Outlook $outlook)
     {
         $this->plan = $outlook->plan($outlook->belief->weights, $outlook->open);
+        $this->once = $outlook->planOnce($outlook->belief->weights, $outlook->open);
         $this->possible = $outlook->possible;
         $this->bearing = Bearing::of($outlook->belief);
         $this->checks = $this->ranked($this->possible->checks);
+        $weighed = new RepairOrLook($outlook, $this->plan, $this->checks);
+        [$this->paying, $minutes] = $this->inOrder($weighed);
+        $this->isRepairFirst = $weighed->isRepairFirst($minutes);
     }
 
     /** @return list<Repair> none that something found forbids */
@@ -50,22 +62,21 @@ final class CheckRanking
 
     /**
      * The checks that pay, in the order they would be made: what bears on the complaint first, of that what leaves the
-     * carburetor closed, as once open the engine shows nothing any more.
+     * carburetor closed, as once open the engine shows nothing any more; of the first of those, the one that is best a
+     * move further.
      *
-     * @return list<RankedCheck>
+     * @return array{0: list<RankedCheck>, 1: float} with the minutes of the first, INF where none pays
      */
-    public function paying(): array
+    private function inOrder(RepairOrLook $weighed): array
     {
         $paying = array_values(array_filter($this->checks, static fn (RankedCheck $c): bool => $c->gain > 0.0));
         $order = static fn (RankedCheck $c): int => ($c->bears ? 0 : 2) + ($c->check->needs->opensCarburetor ? 1 : 0);
         usort($paying, static fn (RankedCheck $a, RankedCheck $b): int => $order($a) <=> $order($b));
+        $alike = array_filter($paying, static fn (RankedCheck $c): bool => $order($c) === $order($paying[0]));
+        [$first, $minutes] = $weighed->look(array_values($alike));
+        $rest = array_values(array_filter($paying, static fn (RankedCheck $c): bool => $c !== $first));
 
-        return $paying;
-    }
-
-    public function isRepairFirst(): bool
-    {
-        return (new RepairOrLook($this->outlook, $this->plan, $this->checks))->isRepairFirst($this->paying()[0] ?? null);
+        return [$first === null ? [] : [$first, ...$rest], $minutes];
     }
 
     /**
@@ -102,7 +113,7 @@ final class CheckRanking
         $after = 0.0;
         $outcomes = [];
         foreach ($this->outlook->outcomes($check, $this->outlook->belief->weights) as [$answers, $weights]) {
-            $plan = $this->outlook->plan($weights, $this->outlook->open | $needs);
+            $plan = $this->outlook->planOnce($weights, $this->outlook->open | $needs);
             $after += $plan->expectedMinutes;
             $chance = array_sum($weights);
             $outcomes[] = [
@@ -116,7 +127,7 @@ final class CheckRanking
         return new RankedCheck(
             $check,
             $minutes,
-            $this->plan->expectedMinutes - $after - $minutes - $check->risk->minutes,
+            $this->once->expectedMinutes - $after - $minutes - $check->risk->minutes,
             $this->outlook->bench->steps($needs, $this->outlook->open),
             $outcomes,
             $this->bearing->isOn($this->possible->asks($check)),
@@ -163,11 +174,11 @@ final class CheckRanking
         foreach ($this->outlook->outcomes($first->check, $this->outlook->belief->weights) as [, $weights]) {
             $looked = $cost * array_sum($weights);
             foreach ($this->outlook->outcomes($second->check, $weights) as [, $both]) {
-                $looked += $this->outlook->plan($both, $open | $needs)->expectedMinutes;
+                $looked += $this->outlook->planOnce($both, $open | $needs)->expectedMinutes;
             }
-            $after += min($looked, $this->outlook->plan($weights, $open)->expectedMinutes);
+            $after += min($looked, $this->outlook->planOnce($weights, $open)->expectedMinutes);
         }
 
-        return $this->plan->expectedMinutes - $after - $first->minutes - $first->check->risk->minutes;
+        return $this->once->expectedMinutes - $after - $first->minutes - $first->check->risk->minutes;
     }
 }

@@ -66,11 +66,11 @@ final readonly class Diagnosis
             $belief->chanceOfAny(static fn (Fault $f): bool => ! $f->isOutsideTheCarburetor()),
             $belief->chanceOfAny(static fn (Fault $f): bool => $f->scrapsBody),
             $ranking->checks,
-            $ranking->paying(),
+            $ranking->paying,
             $ranking->possible->notNow,
             $ranking->planned(),
             $ranking->plan->expectedMinutes,
-            $ranking->isRepairFirst(),
+            $ranking->isRepairFirst,
         );
     }
 

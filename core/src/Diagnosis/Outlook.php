@@ -17,6 +17,8 @@ final readonly class Outlook
 
     public Repairs $repairs;
 
+    private Repairs $once;
+
     public Safety $safety;
 
     /** Access bits of what is open now. */
@@ -28,6 +30,7 @@ final readonly class Outlook
         $this->open = $this->bench->bits($case->open);
         $this->possible = PossibleChecks::of($catalogue, $case);
         $this->repairs = Repairs::of($belief->hypotheses, $catalogue->costs, $this->bench);
+        $this->once = $this->repairs->once();
         $this->safety = Safety::of($catalogue, $case->answers);
     }
 
@@ -35,6 +38,12 @@ final readonly class Outlook
     public function plan(array $weights, int $open): RepairPlan
     {
         return RepairPlan::from($this->belief->hypotheses, $weights, $this->repairs, $this->bench, $open);
+    }
+
+    /** @param  list<float>  $weights */
+    public function planOnce(array $weights, int $open): RepairPlan
+    {
+        return RepairPlan::from($this->belief->hypotheses, $weights, $this->once, $this->bench, $open);
     }
 
     /** What stands at a place of a plan. */

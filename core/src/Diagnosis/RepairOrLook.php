@@ -16,25 +16,55 @@ namespace DustyJet\Diagnosis;
 final readonly class RepairOrLook
 {
     /** So many of the best checks are weighed again as what would come next. */
-    private const NEXT_LOOKS = 8;
+    private const NEXT_LOOKS = 6;
+
+    /** So many are compared as what would come first. */
+    private const FIRST_LOOKS = 3;
+
+    /** Chance that all of it lies inside, from which a strip may come before any look. From memory. */
+    private const STRIP_FROM = 0.6;
 
     /** @param  list<RankedCheck>  $checks best first */
     public function __construct(private Outlook $outlook, private RepairPlan $plan, private array $checks)
     {
     }
 
-    /** @param  RankedCheck|null  $look the one that would be made */
-    public function isRepairFirst(?RankedCheck $look): bool
+    /**
+     * Of the looks that would be made first, the one that leads to the fewest minutes a move further.
+     *
+     * @param  list<RankedCheck>  $paying
+     *
+     * @return array{0: RankedCheck|null, 1: float} it, and the minutes; without one INF
+     */
+    public function look(array $paying): array
     {
-        $first = $this->plan->order[0] ?? null;
-        if ($look === null || $first === null) {
-            return $look === null;
-        }
-        if (! $this->outlook->safety->allows($this->outlook->repair($first)->fault->cure->does ?? [])) {
-            return false;
+        [$best, $least] = [null, INF];
+        foreach (array_slice($paying, 0, self::FIRST_LOOKS) as $look) {
+            $minutes = $this->lookingFirst($look);
+            [$best, $least] = $minutes < $least ? [$look, $minutes] : [$best, $least];
         }
 
-        return $this->repairing($first) < $this->lookingFirst($look);
+        return [$best, $least];
+    }
+
+    /** @param  float  $minutes by the best look */
+    public function isRepairFirst(float $minutes): bool
+    {
+        $first = $this->plan->order[0] ?? null;
+        $isAllowed = $first !== null
+            && $this->outlook->safety->allows($this->outlook->repair($first)->fault->cure->does ?? []);
+
+        return $minutes === INF || ($isAllowed && $this->isLikely($first) && $this->repairing($first) < $minutes);
+    }
+
+    /** Nobody strips a carburetor at once that is as likely as not sound. */
+    private function isLikely(int $first): bool
+    {
+        $repairs = $this->outlook->repairs;
+        $weights = $this->outlook->belief->weights;
+
+        return $first !== Repairs::KIT
+            || Masses::of($weights, $repairs->inKit, $repairs->isOutside)->kit >= self::STRIP_FROM;
     }
 
     private function repairing(int $first): float

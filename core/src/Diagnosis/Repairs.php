@@ -31,6 +31,7 @@ final readonly class Repairs
         public array $inKit,
         public array $isOutside,
         public float $lastResort,
+        private float $inVain = 1.0,
     ) {
     }
 
@@ -57,6 +58,12 @@ final readonly class Repairs
     public static function single(array $minutes, array $needs, float $lastResort): self
     {
         return new self($minutes, $needs, INF, array_fill(0, count($minutes), false), array_fill(0, count($minutes), false), $lastResort);
+    }
+
+    /** The same, where a carburetor that was for nothing costs no more than one that was it. */
+    public function once(): self
+    {
+        return new self($this->minutes, $this->needs, $this->kitMinutes, $this->inKit, $this->isOutside, $this->lastResort, 0.0);
     }
 
     /**
@@ -86,6 +93,6 @@ final readonly class Repairs
      */
     public function givingUp(float $weight, float $outside): float
     {
-        return $this->lastResort * ($weight + $outside);
+        return $this->lastResort * ($weight + $this->inVain * $outside);
     }
 }

@@ -30,7 +30,7 @@ it('looks where fuel comes out of a machine that floods, or clears it', function
 
 it('looks for the place of a drip, or for what was done last', function (string $family): void {
     expect(firstMove($family, ['fuel_dripping']))
-        ->toBeIn(['vent_look', 'bulb_pump', 'rebuild_asked', 'repair fuel_line_weeps']);
+        ->toBeIn(['vent_look', 'bulb_pump', 'rebuild_asked', 'repair fuel_line_weeps', 'repair kit']);
 })->with('every family');
 
 it('does not idle a machine that will not, and asks no fuel line of a pump that is inside', function (
@@ -38,7 +38,10 @@ it('does not idle a machine that will not, and asks no fuel line of a pump that 
 ): void {
     expect(firstMove($family, ['will_not_idle']))->not->toBe('idle_run');
     if (in_array('metering', Knowledge::real()->family($family)->traits, true)) {
-        expect(firstMove($family, ['bogs']))->not->toBe('fuel_at_line');
+        expect(firstMove($family, ['bogs']))
+            ->not->toBe('fuel_at_line')
+            ->and(Knowledge::real()->checksOf(Knowledge::real()->family($family)))
+            ->not->toHaveKey('fuel_at_line');
     }
 })->with('every family');
 
@@ -46,7 +49,7 @@ it('tests the spark of what will not start, and the choke of what surges', funct
     expect(firstMove($family, ['will_not_start']))
         ->toBe('spark_test')
         ->and(firstMove($family, ['surges']))
-        ->toBeIn(['choke_run', 'linkage_look']);
+        ->toBeIn(['choke_run', 'linkage_look', 'leak_spray', 'throttle_range_run', 'line_run']);
 })->with('every family');
 
 it('puts no look that has no bearing on the complaint before one that has', function (string $family): void {
