@@ -89,7 +89,11 @@ test("a whole job on a cube diaphragm with one thumb on a phone", async ({ page 
   await settled(page, "Set the H needle");
   await brass(page).tap();
   await page.waitForURL(/set/);
-  for (const move of ["Set the H needle", "Set the L needle", "Turn the idle speed screw in until it touches"]) {
+  for (const move of [
+    "Set the H needle",
+    "Set the L needle",
+    "Turn the idle speed screw in until it touches",
+  ]) {
     await settled(page, move);
     await brass(page).tap();
   }

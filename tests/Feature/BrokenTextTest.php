@@ -10,7 +10,7 @@ use Illuminate\Support\Str;
  * Bytes that are no text are answered, wherever they are typed.
  */
 
-dataset('broken', ["a\0b", "\xff\xfe", "caf\xe9"]);
+dataset('broken', ['a NUL' => ["a\0b"], 'no UTF-8' => ["\xff\xfe"], 'Latin 1' => ["caf\xe9"]]);
 
 it('answers broken text in an entry, an intake and a search', function (string $text): void {
     $this->actingAs($this->person(Role::Owner));
