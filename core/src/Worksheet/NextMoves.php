@@ -56,7 +56,8 @@ final readonly class NextMoves
         if ($wait !== null) {
             array_unshift($moves, self::waiting($wait, $this->sheet->station()));
         }
-        $stop = RunBay::stop($this->sheet);
+        // A stop says to run on richer: what forbids to run comes before it.
+        $stop = $this->allowed(array_filter([RunBay::stop($this->sheet)]))[0] ?? null;
         if ($stop !== null) {
             $isOther = static fn (Move $m): bool => [$m->key, $m->target] !== [$stop->key, $stop->target];
 

@@ -87,3 +87,14 @@ it('leaves H of a two-stroke nowhere but richer than its fastest', function (str
     ['kart_pumper', '1', false],
     ['kart_pumper', '1 1/16', true],
 ]);
+
+it('says no stop of a run on a carburetor that lies on the tray, nor one that forbids to run', function (): void {
+    $bench = sawAtRun()->read('high', '1', 12200)->read('high', '1/2', 13500);
+    $first = fn () => $bench->sheet()->moves(null, (new Triage(Knowledge::real(), $bench->sheet()))->safety())[0];
+    expect($first()->do)->toStartWith('Stop.');
+
+    $bench->add(EntryKind::FindingNoted, ['finding' => 'fuel_dripping', 'answer' => 'yes']);
+    expect($first()->key)->toBe('danger');
+    $bench->add(EntryKind::FindingNoted, ['finding' => 'fuel_dripping', 'answer' => 'no'])->off('air_filter', 'fuel_hose');
+    expect($first()->do)->not->toStartWith('Stop.');
+});

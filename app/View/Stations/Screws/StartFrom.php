@@ -6,6 +6,7 @@ namespace App\View\Stations\Screws;
 
 use App\Models\ScrewHistory;
 use App\View\Numbers;
+use DustyJet\Mixture\School;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Screws\AdjusterState;
 
@@ -30,6 +31,8 @@ final readonly class StartFrom
         $book = $state->adjuster->book;
         $far = $state->isFoundFarOut() ? 'Far from the book: somebody made up for something' : 'If it will not start there';
 
+        $mayBeFound = $state->found !== null && ! self::isTooLean($state, $state->found);
+
         return array_values(array_filter([
             $machine === null ? null : self::of('This machine, last', $machine['turns'], "It ran so on {$machine['number']}"),
             ! $isToBeSet ? null : new self(
@@ -38,9 +41,17 @@ final readonly class StartFrom
                 $book->turns->inUnits(),
                 "A place to start: {$book->provenance}",
             ),
-            ! $isToBeSet || $state->found === null ? null : self::of('As found', $state->found, $far),
+            ! $isToBeSet || ! $mayBeFound ? null : self::of('As found', $state->found, $far),
             $shop === null ? null : self::of('This shop leaves', $shop['turns'], "Median of {$shop['jobs']} jobs"),
         ]));
+    }
+
+    /** H of a two-stroke is not started leaner than the book: there it seizes. */
+    private static function isTooLean(AdjusterState $state, Turns $turns): bool
+    {
+        $least = $state->adjuster->book->range[0] ?? $state->adjuster->book->turns;
+
+        return $state->school === School::RichSide && $turns->inUnits() < $least->inUnits();
     }
 
     private static function of(string $name, Turns $turns, string $from): self

@@ -52,6 +52,9 @@ final readonly class RunBay implements Bay
     public static function stop(Worksheet $sheet): ?Move
     {
         $card = $sheet->family->card;
+        if (! Machine::on($sheet->bench)->isWhole()) {
+            return null;
+        }
         foreach ($sheet->of(Screws::class)->all as $state) {
             $isRead = $state->left === null && $state->readings !== [];
             if ($isRead && RunSoFar::judged($state, $card)->reason->isStop()) {
