@@ -93,3 +93,27 @@ it('says who logged what', function (): void {
         'June Halloran logged "screw set"',
     );
 });
+
+it('lets no two people end or begin a wait unseen', function (EntryKind $wanted, string $meanwhile, bool $clashes): void {
+    $bench = (new Bench)->add(EntryKind::WaitBegan, ['for' => 'part', 'what' => 'needle']);
+    $seen = count($bench->entries);
+    match ($meanwhile) {
+        'a wait' => $bench->add(EntryKind::WaitBegan, ['for' => 'customer', 'what' => 'rebuild or replace']),
+        'its end' => $bench->add(EntryKind::WaitEnded, []),
+        'a part' => $bench->off('air_cleaner'),
+    };
+    $payload = $wanted === EntryKind::WaitBegan ? ['for' => 'part', 'what' => 'bowl gasket'] : [];
+    $append = fn () => (new Draft($wanted, $payload))->refuseUnlessMeantFor($bench->sheet(), $seen);
+
+    if ($clashes) {
+        expect($append)->toThrow(LogMovedOn::class);
+    } else {
+        expect($append)->not->toThrow(Rejected::class);
+    }
+})->with([
+    [EntryKind::WaitBegan, 'a wait', true],
+    [EntryKind::WaitBegan, 'its end', true],
+    [EntryKind::WaitBegan, 'a part', false],
+    [EntryKind::WaitEnded, 'a wait', true],
+    [EntryKind::WaitEnded, 'a part', false],
+]);
