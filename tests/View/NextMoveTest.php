@@ -167,3 +167,20 @@ it('ends a wait with its key from any station', function (): void {
         expect([$move->form, $move->label])->toBe(['wait-form', 'They answered']);
     }
 });
+
+it('says the minutes of the next move, and forecasts none to a cure', function (string $complaint): void {
+    foreach (['suction_lift', 'float_pilot_jet', 'cube_opposed', 'outboard_bank'] as $family) {
+        $bench = (new Bench($family))->add(EntryKind::FindingNoted, ['finding' => $complaint, 'answer' => 'yes']);
+        $view = Sheets::seen($bench, Station::Intake);
+        $move = NextMove::all($view)[0];
+        $looks = $view->catalogue->checks;
+        $said = "{$move->do} {$move->why} {$move->minutes}";
+
+        // A look takes what the knowledge says of it and of opening up for it, nothing of what may come after.
+        $own = isset($looks[$view->moves[0]->target]) ? $looks[$view->moves[0]->target]->minutes : null;
+        expect($said)
+            ->not->toMatch('/cure|expected|in all/i')
+            ->and($own === null || $view->moves[0]->minutes >= $own && $view->moves[0]->minutes <= $own + 30)
+            ->toBeTrue("{$family} {$said}");
+    }
+})->with(['floods', 'surges', 'no_power']);

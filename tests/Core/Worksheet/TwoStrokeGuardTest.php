@@ -10,6 +10,8 @@ use DustyJet\Worksheet\Run\RunBay;
 use DustyJet\Worksheet\Run\RunSoFar;
 use DustyJet\Worksheet\Screws\Screws;
 use DustyJet\Worksheet\Triage;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Core\Diagnosis\Knowledge;
 use Tests\Core\Worksheet\Bench;
 
@@ -97,4 +99,53 @@ it('says no stop of a run on a carburetor that lies on the tray, nor one that fo
     expect($first()->key)->toBe('danger');
     $bench->add(EntryKind::FindingNoted, ['finding' => 'fuel_dripping', 'answer' => 'no'])->off('air_filter', 'fuel_hose');
     expect($first()->do)->not->toStartWith('Stop.');
+});
+
+it('starts H of a two-stroke nowhere leaner than its book', function (string $family, string $at, bool $may): void {
+    $state = sawAtRun($family)->sheet()->of(Screws::class)->named('high');
+    expect($state->mayStartAt(Turns::parse($at)))->toBe($may)
+        // Another screw may be tried anywhere.
+        ->and(sawAtRun($family)->sheet()->of(Screws::class)->named('low')->mayStartAt(Turns::parse('0')))->toBeTrue();
+})->with([
+    ['cube_opposed', '1/2', false],
+    ['cube_opposed', '1', true],
+    ['cube_opposed', '2', true],
+    ['kart_pumper', '0', false],
+]);
+
+it('says stop first in any order of readings, exactly where the last was over or lean of the fastest', function (): void {
+    $seed = seed();
+    $chance = new Randomizer(new Mt19937($seed));
+    $said = ['stop' => 0, 'go on' => 0];
+    for ($round = 0; $round < 150; $round++) {
+        $bench = sawAtRun();
+        $most = $bench->family->card->topRpm[1];
+        /** @var array<int, float> $fastest rpm by eighths out */
+        $fastest = [];
+        for ($i = $chance->getInt(1, 5); $i > 0; $i--) {
+            $eighths = $chance->getInt(2, 16);
+            $rpm = (float) $chance->getInt((int) $most - 1500, (int) $most + ($round % 2 === 0 ? 0 : 400));
+            $bench->read('high', "{$eighths}/8", $rpm);
+            $fastest[$eighths] = max($rpm, $fastest[$eighths] ?? 0.0);
+        }
+        $isOut = $chance->getInt(0, 3) === 0;
+        $bench = $isOut ? $bench->off('air_filter', 'fuel_hose') : $bench;
+        $move = $bench->sheet()->moves(null, (new Triage(Knowledge::real(), $bench->sheet()))->safety())[0];
+        $context = "SEED={$seed} round {$round}";
+
+        // Reckoned from what was typed: lean of the fastest that ran within the maximum, or over it.
+        ksort($fastest);
+        $over = array_keys(array_filter($fastest, static fn (float $r): bool => $r > $most));
+        $within = array_filter($fastest, static fn (int $e): bool => $over === [] || $e > max($over), ARRAY_FILTER_USE_KEY);
+        $best = $within === [] ? null : max(array_keys($within, max($within), true));
+        $mustStop = ! $isOut && ($rpm > $most || $best === null || $eighths < $best);
+        expect(str_starts_with($move->do, 'Stop.'))->toBe($mustStop, $context);
+        $said[$mustStop ? 'stop' : 'go on']++;
+        if ($mustStop) {
+            preg_match('/Turn it out to (.+?)\. /', $move->do, $found);
+            $isRicher = Turns::parse($found[1])->inUnits() > Turns::parse("{$eighths}/8")->inUnits();
+            expect($isRicher || $eighths > ($best ?? 0))->toBeTrue($context);
+        }
+    }
+    expect(min($said))->toBeGreaterThan(20);
 });

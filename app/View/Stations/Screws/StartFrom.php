@@ -6,7 +6,6 @@ namespace App\View\Stations\Screws;
 
 use App\Models\ScrewHistory;
 use App\View\Numbers;
-use DustyJet\Mixture\School;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Screws\AdjusterState;
 
@@ -31,31 +30,24 @@ final readonly class StartFrom
         $book = $state->adjuster->book;
         $far = $state->isFoundFarOut() ? 'Far from the book: somebody made up for something' : 'If it will not start there';
 
-        $mayBeFound = $state->found !== null && ! self::isTooLean($state, $state->found);
-
         return array_values(array_filter([
-            $machine === null ? null : self::of('This machine, last', $machine['turns'], "It ran so on {$machine['number']}"),
+            self::of($state, 'This machine, last', $machine['turns'] ?? null, 'It ran so on '.($machine['number'] ?? '')),
             ! $isToBeSet ? null : new self(
                 'Book',
                 Numbers::book($book),
                 $book->turns->inUnits(),
                 "A place to start: {$book->provenance}",
             ),
-            ! $isToBeSet || ! $mayBeFound ? null : self::of('As found', $state->found, $far),
-            $shop === null ? null : self::of('This shop leaves', $shop['turns'], "Median of {$shop['jobs']} jobs"),
+            ! $isToBeSet ? null : self::of($state, 'As found', $state->found, $far),
+            self::of($state, 'This shop leaves', $shop['turns'] ?? null, 'Median of '.($shop['jobs'] ?? 0).' jobs'),
         ]));
     }
 
-    /** H of a two-stroke is not started leaner than the book: there it seizes. */
-    private static function isTooLean(AdjusterState $state, Turns $turns): bool
+    private static function of(AdjusterState $state, string $name, ?Turns $turns, string $from): ?self
     {
-        $least = $state->adjuster->book->range[0] ?? $state->adjuster->book->turns;
-
-        return $state->school === School::RichSide && $turns->inUnits() < $least->inUnits();
-    }
-
-    private static function of(string $name, Turns $turns, string $from): self
-    {
+        if ($turns === null || ! $state->mayStartAt($turns)) {
+            return null;
+        }
         $unit = $turns->inTurns() > 1.0 ? ' turns' : ' turn';
 
         return new self($name, Numbers::turns($turns).$unit, $turns->inUnits(), $from);

@@ -98,4 +98,12 @@ final readonly class AdjusterState
         return $this->found !== null
             && abs($this->found->inTurns() - $this->adjuster->book->turns->inTurns()) >= 2.0;
     }
+
+    /** H of a two-stroke is not started leaner than the book: there it seizes. Common practice. */
+    public function mayStartAt(Turns $turns): bool
+    {
+        $leanest = $this->adjuster->book->range[0] ?? $this->adjuster->book->turns;
+
+        return $this->school !== School::RichSide || $turns->inUnits() >= $leanest->inUnits();
+    }
 }
