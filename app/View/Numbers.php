@@ -68,6 +68,12 @@ final readonly class Numbers
         return $turns === null ? 'not set' : str_replace(' ', "\u{00A0}", (string) $turns);
     }
 
+    /** As it is said aloud: 3/4 turn, 1 turn, 1 1/4 turns. */
+    public static function inTurns(Turns $turns): string
+    {
+        return self::turns($turns).($turns->inTurns() > 1.0 ? ' turns' : ' turn');
+    }
+
     /** What the book says of a screw: a setting, or from here to there. */
     public static function book(Book $book): string
     {

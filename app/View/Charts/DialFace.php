@@ -155,7 +155,7 @@ final readonly class DialFace
     {
         return $count === self::FEWEST_RINGS
             ? [self::INNER, self::OUTER][$ring]
-            : self::INNER - 4.0 + (($ring + 0.5) * 28.0) / $count;
+            : self::INNER - 8.0 + (($ring + 0.5) * 28.0) / $count;
     }
 
     private static function grown(float $share, Datum $datum): float

@@ -134,15 +134,16 @@ final readonly class PartChips
         return $cells === [] ? null : 'On the tray: '.implode(', ', $cells).'.';
     }
 
+    /** What good looks like, unless nothing is known of it but what is said beside its name. */
     private function lookNote(string $part, string $said): string
     {
         $isOfPart = static fn (Inspection $i): bool => $i->on === $part;
         $looks = array_values(array_filter($this->view->sheet->family->teardown->inspections, $isOfPart));
 
         return match (true) {
-            $said !== '' => ucfirst($said).'.',
-            $looks === [] => 'Nothing logged of it.',
-            default => 'Good: '.lcfirst($looks[0]->good).'.',
+            $looks !== [] => 'Good: '.lcfirst($looks[0]->good).'.',
+            $said !== '' => '',
+            default => 'Nothing logged of it.',
         };
     }
 

@@ -113,6 +113,18 @@ it('starts H of a two-stroke nowhere leaner than its book', function (string $fa
     ['kart_pumper', '0', false],
 ]);
 
+it('goes back to no setting that made up for something', function (): void {
+    $state = (new Bench)->count('idle_mixture', '4')->sheet()->of(Screws::class)->named('idle_mixture');
+    expect($state->isFoundFarOut())
+        ->toBeTrue()
+        ->and($state->mayStartAt(Turns::parse('4')))
+        ->toBeFalse()
+        ->and($state->mayStartAt(Turns::parse('1 3/4')))
+        ->toBeTrue();
+    $near = (new Bench)->count('idle_mixture', '1 3/4')->sheet()->of(Screws::class)->named('idle_mixture');
+    expect($near->mayStartAt(Turns::parse('1 3/4')))->toBeTrue();
+});
+
 it('says stop first in any order of readings, exactly where the last was over or lean of the fastest', function (): void {
     $seed = seed();
     $chance = new Randomizer(new Mt19937($seed));

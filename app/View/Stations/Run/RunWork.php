@@ -49,7 +49,7 @@ final readonly class RunWork implements StationWork
     public static function of(SheetView $view, string $screw): self
     {
         $screws = $view->sheet->of(Screws::class);
-        $tabs = ScrewTabs::of($view, $screw, 'left %s');
+        $tabs = ScrewTabs::of($view, $screw, 'left ');
         $mixture = self::mixture($tabs->chosen, $screws);
         $adjuster = $mixture->adjuster;
         $speed = $screws->all['idle_speed'] ?? $tabs->chosen;

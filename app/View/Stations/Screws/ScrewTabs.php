@@ -21,9 +21,9 @@ final readonly class ScrewTabs
 
     /**
      * @param  string  $screw the one asked for; empty for the first that is open here
-     * @param  string  $said how a value is said, %s being the turns
+     * @param  string  $before what is said before a value
      */
-    public static function of(SheetView $view, string $screw, string $said = '%s turns'): self
+    public static function of(SheetView $view, string $screw, string $before = ''): self
     {
         $all = $view->sheet->of(Screws::class)->all;
         $isOpen = static fn (AdjusterState $s): bool => self::value($s, $view->station) === null;
@@ -34,7 +34,7 @@ final readonly class ScrewTabs
             $tabs[] = [
                 'key' => $key,
                 'name' => str_replace([' screw', ' needle'], '', $state->adjuster->name),
-                'note' => self::note(self::value($state, $view->station), $view->station, $said),
+                'note' => self::note(self::value($state, $view->station), $view->station, $before),
                 'href' => $view->to($view->station, screw: $key),
                 'selected' => $state === $chosen,
             ];
@@ -53,10 +53,10 @@ final readonly class ScrewTabs
         };
     }
 
-    private static function note(?Turns $turns, Station $station, string $said): string
+    private static function note(?Turns $turns, Station $station, string $before): string
     {
         return match (true) {
-            $turns !== null => sprintf($said, Numbers::turns($turns)),
+            $turns !== null => $before.Numbers::inTurns($turns),
             $station === Station::AsFound => 'to count',
             default => 'to set',
         };

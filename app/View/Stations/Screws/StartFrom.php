@@ -28,7 +28,6 @@ final readonly class StartFrom
         $shop = $history->ofShop[$state->adjuster->key] ?? null;
         $machine = $history->ofMachine[$state->adjuster->key] ?? null;
         $book = $state->adjuster->book;
-        $far = $state->isFoundFarOut() ? 'Far from the book: somebody made up for something' : 'If it will not start there';
 
         return array_values(array_filter([
             self::of($state, 'This machine, last', $machine['turns'] ?? null, 'It ran so on '.($machine['number'] ?? '')),
@@ -38,7 +37,7 @@ final readonly class StartFrom
                 $book->turns->inUnits(),
                 "A place to start: {$book->provenance}",
             ),
-            ! $isToBeSet ? null : self::of($state, 'As found', $state->found, $far),
+            ! $isToBeSet ? null : self::of($state, 'As found', $state->found, 'If it will not start there'),
             self::of($state, 'This shop leaves', $shop['turns'] ?? null, 'Median of '.($shop['jobs'] ?? 0).' jobs'),
         ]));
     }
@@ -48,8 +47,7 @@ final readonly class StartFrom
         if ($turns === null || ! $state->mayStartAt($turns)) {
             return null;
         }
-        $unit = $turns->inTurns() > 1.0 ? ' turns' : ' turn';
 
-        return new self($name, Numbers::turns($turns).$unit, $turns->inUnits(), $from);
+        return new self($name, Numbers::inTurns($turns), $turns->inUnits(), $from);
     }
 }

@@ -99,11 +99,15 @@ final readonly class AdjusterState
             && abs($this->found->inTurns() - $this->adjuster->book->turns->inTurns()) >= 2.0;
     }
 
-    /** H of a two-stroke is not started leaner than the book: there it seizes. Common practice. */
+    /**
+     * H of a two-stroke is not started leaner than the book: there it seizes. What was found far from the book made up
+     * for something, and is not gone back to. Common practice.
+     */
     public function mayStartAt(Turns $turns): bool
     {
         $leanest = $this->adjuster->book->range[0] ?? $this->adjuster->book->turns;
+        $isTooLean = $this->school === School::RichSide && $turns->inUnits() < $leanest->inUnits();
 
-        return $this->school !== School::RichSide || $turns->inUnits() >= $leanest->inUnits();
+        return ! $isTooLean && ! ($this->isFoundFarOut() && $this->found?->isSameAs($turns) === true);
     }
 }
