@@ -46,6 +46,7 @@ final readonly class Jet
         'spring' => SpringCommand::class,
         'lever' => LeverCommand::class,
         'float' => FloatCommand::class,
+        'isolate' => IsolateCommand::class,
     ];
 
     /** How many suspects and checks a diagnosis prints. */
@@ -65,8 +66,8 @@ final readonly class Jet
             [$words, $options, $asJson] = self::read($arguments, $known);
             $result = match (true) {
                 $own === null => self::result($command, $words, $options),
-                $words !== [] => throw Usage::show(),
-                default => $own::run(new Options($options)),
+                $words !== [] && ! is_subclass_of($own, FromFile::class) => throw Usage::show(),
+                default => $own::run(new Options($options, $words)),
             };
             fwrite(
                 $out,
@@ -311,17 +312,7 @@ final readonly class Jet
     /** @param  list<string>  $words */
     private static function file(array $words): string
     {
-        if (count($words) !== 1) {
-            throw Usage::show();
-        }
-        if (! is_file($words[0]) || ! is_readable($words[0])) {
-            throw Usage::unreadable($words[0]);
-        }
-        if (filesize($words[0]) > TraceCsv::MOST_BYTES) {
-            throw Usage::tooLarge(intdiv(TraceCsv::MOST_BYTES, 1_000_000));
-        }
-
-        return (string) file_get_contents($words[0]);
+        return (new Options([], $words))->file();
     }
 
     /** @param  array<string, mixed>  $result */

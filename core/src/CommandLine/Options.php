@@ -5,15 +5,34 @@ declare(strict_types=1);
 namespace DustyJet\CommandLine;
 
 use BackedEnum;
+use DustyJet\HoldTest\TraceCsv;
 
 /** What was typed after the dashes of a command. */
 final readonly class Options
 {
     private const LONGEST_NUMBER = 40;
 
-    /** @param  array<string, string>  $typed */
-    public function __construct(private array $typed)
+    /**
+     * @param  array<string, string>  $typed
+     * @param  list<string>  $words what was typed beside them
+     */
+    public function __construct(private array $typed, private array $words = [])
     {
+    }
+
+    /**
+     * What the one file holds that was named.
+     *
+     * @throws Usage If none or two were, or it cannot be read.
+     */
+    public function file(): string
+    {
+        count($this->words) === 1 || throw Usage::show();
+        (is_file($this->words[0]) && is_readable($this->words[0])) || throw Usage::unreadable($this->words[0]);
+        filesize($this->words[0]) <= TraceCsv::MOST_BYTES
+            || throw Usage::tooLarge(intdiv(TraceCsv::MOST_BYTES, 1_000_000));
+
+        return (string) file_get_contents($this->words[0]);
     }
 
     public function has(string $name): bool

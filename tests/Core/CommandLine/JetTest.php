@@ -234,6 +234,40 @@ it('reckons a spring with every key present', function (): void {
         ->toBeNull();
 });
 
+it('isolates a leak from a file, with every key', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'leak');
+    file_put_contents($file, (string) json_encode([
+        'joints' => ['barb' => 0.08, 'needle' => 0.25],
+        'tests' => [
+            ['name' => 'inlet', 'kind' => 'pressure', 'joints' => ['barb', 'needle'], 'pressure_kpa' => 34.5,
+                'outcome' => 'leaks', 'flow_ml_min' => 3.0, 'sigma_ml_min' => 0.1],
+        ],
+        'feasible' => [['name' => 'needle alone', 'kind' => 'pressure', 'joints' => ['needle'], 'minutes' => 5]],
+    ]));
+    [$status, $out] = jet('isolate', $file, '--json');
+    $result = json_decode($out, true);
+    unlink($file);
+
+    expect($status)
+        ->toBe(0)
+        ->and(array_keys($result))
+        ->toBe(['suspects', 'cleared', 'groups', 'next_test', 'contradicts'])
+        ->and(array_keys($result['suspects'][0]))
+        ->toBe(['joint', 'probability', 'flow_ml_min', 'low_ml_min', 'high_ml_min'])
+        ->and($result['suspects'][0]['joint'])
+        ->toBe('needle')
+        ->and($result['groups'][0]['joints'])
+        ->toBe(['barb', 'needle'])
+        ->and($result['next_test']['name'])
+        ->toBe('needle alone')
+        ->and($result['contradicts'])
+        ->toBe([])
+        ->and(jet('isolate')[0])
+        ->toBe(2)
+        ->and(jet('isolate', '/no/such/file')[0])
+        ->toBe(2);
+});
+
 it('reckons a lever and a float', function (): void {
     expect(jet('lever', '--measured-mm', '1.4', '--target-mm', '1.0', '--tolerance-mm', '0.1', '--sign', 'down', '--json'))
         ->toBe([0, '{"error_mm":0.4,"verdict":"low","bend_tab_mm":0.4,"effect":"lean"}', ''])

@@ -112,3 +112,46 @@ it('keeps the mean of a long trace where it averages', function (): void {
         ->and($seen->withinSquares)
         ->toBeGreaterThan(0.0);
 });
+
+it('bins a long trace by the clock: 90 bins of the first half minute, 150 of the rest', function (float $step): void {
+    // Every 0.1 s over ten minutes, level but for a ripple that steps see or do not see.
+    $values = array_map(fn (int $i): array => [$i * 0.1, round((5.0 + 0.004 * ($i % 3)) / 0.001) * 0.001], range(0, 5999));
+    $seen = TraceBins::of(PressureTrace::of($values, PressureUnit::Psi, false, $step));
+    $early = array_values(array_filter($seen->x, fn (float $t): bool => $t < 30.0));
+    $perBin = $seen->asIntervals ? 3 : 1;
+
+    expect($seen->asIntervals)
+        ->toBe($step > 0.006)
+        ->and(count($early))
+        ->toBe(90 * $perBin)
+        ->and(count($seen->x) - count($early))
+        // The last moment is a bin of its own.
+        ->toBeIn([150 * $perBin + 1, 151 * $perBin]);
+    foreach ($seen->x as $i => $t) {
+        // Mean times: within a bin's width of where the bin is, whatever its readings are.
+        $width = $t < 30.0 ? 1.0 / 3.0 : 3.8;
+        expect($t)->toBeGreaterThan(-1e-9)->toBeLessThanOrEqual(599.9 + 1e-9);
+        if ($i >= $perBin && $i < count($seen->x) - $perBin) {
+            expect($t - $seen->x[$i - $perBin])->toBeGreaterThan(0.4 * $width)->toBeLessThan(1.7 * $width);
+        }
+    }
+    $mean = array_sum(array_map(fn (float $t, float $w): float => $t * $w, $seen->x, $seen->weights)) / $seen->count();
+    expect($mean)->toEqualWithDelta(299.95, 1e-6);
+})->with([0.001, 0.02]);
+
+it('takes readings as intervals where the noise is under two thirds of a step, or they are few', function (
+    int $readings,
+    float $noise,
+    bool $asIntervals,
+): void {
+    // Plus and minus the same amount: second differences of 4 noise, so a standard deviation of sqrt(16/6) noise.
+    $values = array_map(fn (int $i): array => [(float) $i, 5.0 + ($i % 2 === 0 ? $noise : -$noise)], range(0, $readings - 1));
+    $seen = TraceBins::of(PressureTrace::of($values, PressureUnit::Psi, false, 0.1));
+
+    expect($seen->asIntervals)->toBe($asIntervals);
+})->with([
+    [59, 0.3, true],
+    [60, 0.3, false],
+    [100, 0.066 / sqrt(16 / 6) * 0.99, true],
+    [100, 0.066 / sqrt(16 / 6) * 1.03, false],
+]);

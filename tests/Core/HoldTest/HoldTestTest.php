@@ -261,3 +261,45 @@ it('draws the fit again from what was stored', function (): void {
         1e-6,
     );
 });
+
+it('widens by the room as a warming gas does: P dT/T over the test, whatever the sign', function (
+    float $kelvin,
+    bool $isVacuum,
+): void {
+    $readings = array_map(fn (int $t): array => [(float) $t, 5.0 - 0.004 * $t], range(0, 60, 2));
+    $trace = DustyJet\HoldTest\PressureTrace::of($readings, DustyJet\Quantity\PressureUnit::Psi, $isVacuum, 0.001);
+    $limit = Flow::ofMillilitresPerMinute(0.5);
+    $half = static fn (Limits $l): float => HoldTest::judge($trace, rig(), $l)->leak->high->inMillilitresPerMinute()
+        - HoldTest::judge($trace, rig(), $l)->leak->best->inMillilitresPerMinute();
+    $still = $half(Limits::ofLeak($limit));
+    $drifting = $half(new Limits($limit, DustyJet\HoldTest\GravityHead::typical(), $kelvin));
+    // 18 ml of P/T dT in a minute, at 101.325 kPa: (101.325 + 34.47) / 101.325 * 18 / 293.15 ml/min per K.
+    $absolute = 101.325 + ($isVacuum ? -1.0 : 1.0) * 34.4738;
+    $expected = 1.96 * abs($kelvin) * 18.0 * $absolute / 101.325 / 293.15;
+
+    expect(sqrt($drifting ** 2 - $still ** 2))->toEqualWithDelta($expected, 0.03 * $expected);
+})->with([[2.0, false], [-2.0, false], [2.0, true]]);
+
+it('asks to be watched no longer than half an hour more, and never less than twenty seconds', function (): void {
+    $readings = array_map(fn (int $t): array => [(float) $t, 5.0 - 0.0028 * $t], range(0, 40, 4));
+    $asked = [];
+    foreach ([0.02, 0.1, 0.5, 2.0] as $step) {
+        $trace = DustyJet\HoldTest\PressureTrace::of(
+            array_map(fn (array $r): array => [$r[0], round($r[1] / $step) * $step], $readings),
+            DustyJet\Quantity\PressureUnit::Psi,
+            false,
+            $step,
+        );
+        $result = HoldTest::judge($trace, rig(), Limits::ofLeak(Flow::ofMillilitresPerMinute(0.25)));
+        $asked[] = $result->watchMore?->inSeconds() ?? 0.0;
+    }
+    $more = array_values(array_filter($asked));
+
+    expect($more)
+        ->not->toBe([])
+        ->and(min($more))
+        ->toBeGreaterThanOrEqual(20.0)
+        ->and(max($more))
+        ->toBeGreaterThan(60.0)
+        ->toBeLessThanOrEqual(1800.0);
+});

@@ -153,3 +153,21 @@ it('refuses what no gauge reads, in each unit', function (string $unit, float $f
         ->and(fn () => TraceCsv::parse($csv($tooMuch)))
         ->toThrow(UnusableTrace::class, 'no bench gauge reads that high');
 })->with([['psi', 60.0, 20000.0], ['kpa', 500.0, 140000.0]]);
+
+it('names the line of a trace that goes back, lasts for ever or reads what cannot be', function (
+    string $line,
+    string $says,
+): void {
+    $csv = "t_s,psi\n0,5\n10,4.9\n{$line}\n40,4.7\n";
+
+    expect(fn () => TraceCsv::parse($csv))->toThrow(UnusableTrace::class, $says);
+})->with([
+    ['5,4.8', 'Line 4'],
+    ['9999999999,4.8', 'Line 4'],
+    ['20,99999', 'Line 4'],
+    ['20,-4.8', 'Line 4'],
+]);
+
+it('calls a trace a vacuum by the sign of most of it, and nothing else', function (string $first, bool $isVacuum): void {
+    expect(TraceCsv::parse("t_s,kpa\n0,{$first}\n10,0\n20,0\n30,0\n")->isVacuum)->toBe($isVacuum);
+})->with([['5', false], ['-5', true]]);
