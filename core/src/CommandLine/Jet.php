@@ -47,6 +47,7 @@ final readonly class Jet
         'lever' => LeverCommand::class,
         'float' => FloatCommand::class,
         'isolate' => IsolateCommand::class,
+        'popoff' => PopOffCommand::class,
     ];
 
     /** How many suspects and checks a diagnosis prints. */

@@ -14,7 +14,7 @@ final class Usage extends \InvalidArgumentException implements Rejected
         .' | jet diagnose CASE.json [--json]'
         .' | jet knowledge [--json]'
         .' | jet strip FAMILY [--variant V] [--json]'
-        .' | jet isolate FILE.json [--json]'
+        .' | jet isolate FILE.json [--json] | jet popoff FILE.csv [--json]'
         .' | jet spring --wire-mm N --coil-mm N --active-coils N --free-mm N --installed-mm N --pop-kpa N --target-kpa N'
         .' [--ends squared|plain] [--material music_wire|stainless_302] [--json]'
         .' | jet lever --measured-mm N --target-mm N --tolerance-mm N --sign down|up [--arm-ratio N] [--json]'

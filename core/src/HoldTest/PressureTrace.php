@@ -39,6 +39,7 @@ final readonly class PressureTrace
         public bool $isVacuum,
         public float $stepKilopascals,
         public PressureUnit $unit,
+        public float $startedAt,
     ) {
     }
 
@@ -86,7 +87,7 @@ final readonly class PressureTrace
             throw UnusableTrace::bothSigns($firstLine + (int) array_search(min($magnitudes), $magnitudes, true));
         }
 
-        return new self($seconds, $magnitudes, $isVacuum, $step * $factor, $unit);
+        return new self($seconds, $magnitudes, $isVacuum, $step * $factor, $unit, $start);
     }
 
     public function count(): int

@@ -268,6 +268,33 @@ it('isolates a leak from a file, with every key', function (): void {
         ->toBe(2);
 });
 
+it('finds the pops of a trace, in the clock of its file', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'pop');
+    $lines = array_map(
+        static fn (int $i): string => sprintf('%.1f,%.2f', 100 + $i / 10, $i % 40 < 25 ? 8 + 0.08 * ($i % 40) : 7.9),
+        range(0, 130),
+    );
+    file_put_contents($file, "t_s,psi\n".implode("\n", $lines));
+    [$status, $out] = jet('popoff', $file, '--json');
+    $result = json_decode($out, true);
+    unlink($file);
+
+    expect($status)
+        ->toBe(0)
+        ->and(array_keys($result))
+        ->toBe(['pops', 'mean_pop_kpa', 'mean_reseat_kpa', 'spread_kpa', 'enough'])
+        ->and(count($result['pops']))
+        ->toBe(3)
+        ->and($result['pops'][0]['t_s'])
+        ->toEqualWithDelta(102.45, 0.051)
+        ->and($result['mean_pop_kpa'])
+        ->toEqualWithDelta(9.96 * 6.894757, 0.4)
+        ->and($result['mean_reseat_kpa'])
+        ->toEqualWithDelta(7.9 * 6.894757, 0.2)
+        ->and($result['enough'])
+        ->toBeTrue();
+});
+
 it('reckons a lever and a float', function (): void {
     expect(jet('lever', '--measured-mm', '1.4', '--target-mm', '1.0', '--tolerance-mm', '0.1', '--sign', 'down', '--json'))
         ->toBe([0, '{"error_mm":0.4,"verdict":"low","bend_tab_mm":0.4,"effect":"lean"}', ''])

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\PopOff;
+
+use DustyJet\Rejected;
+
+/** A trace in which no needle can pop. */
+final class UnusablePopOff extends \DomainException implements Rejected
+{
+    public static function vacuum(): self
+    {
+        return new self('A needle pops under pressure: this trace is a vacuum. Pump pressure into the inlet.');
+    }
+
+    public function reason(): string
+    {
+        return 'unusable_pop_off';
+    }
+}
