@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\AnswersInstruments;
+use App\Http\Middleware\KnowsInstrument;
 use App\Http\Middleware\RefuseBrokenText;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Responses\RejectedResponse;
@@ -12,10 +14,16 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        health: '/up',
+        then: static fn () => Route::middleware([AnswersInstruments::class, KnowsInstrument::class])
+            ->group(__DIR__.'/../routes/instruments.php'),
+    )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
@@ -39,9 +47,11 @@ return Application::configure(basePath: dirname(__DIR__))
             ),
         );
         $exceptions->render(
-            fn (Throwable $e, Request $request) => $e instanceof Rejected
-                ? RejectedResponse::of($e->getMessage(), $request)
-                : null,
+            fn (Throwable $e, Request $request) => match (true) {
+                ! $e instanceof Rejected => null,
+                $request->routeIs('samples.store') => RejectedResponse::forInstrument($e),
+                default => RejectedResponse::of($e->getMessage(), $request),
+            },
         );
     })
     ->create();

@@ -21,6 +21,8 @@ final readonly class StationRecords
      * @param  array<string, Photo>  $photos by id, without their bytes
      * @param  Job|null  $cameBackFrom the job this machine came back from
      * @param  list<Job>  $comeBacks jobs in which it came back
+     * @param  LiveRun|null  $live the one that is being watched
+     * @param  list<Instrument>  $gauges that may be put on this job
      */
     private function __construct(
         public ?PressureTrace $trace,
@@ -28,6 +30,8 @@ final readonly class StationRecords
         public ScrewHistory $screws,
         public ?Job $cameBackFrom = null,
         public array $comeBacks = [],
+        public ?LiveRun $live = null,
+        public array $gauges = [],
     ) {
     }
 
@@ -41,6 +45,8 @@ final readonly class StationRecords
             in_array($station, self::WITH_SCREWS, true) ? ScrewHistory::around($job) : ScrewHistory::none(),
             $job->cameBackFrom(),
             $sheet->handedBackAt === null ? [] : array_values($job->comeBacks()->all()),
+            $station === Station::BenchTest ? LiveRun::openOn($job) : null,
+            $station === Station::BenchTest ? array_values(Instrument::gauges()->all()) : [],
         );
     }
 

@@ -7,7 +7,9 @@ namespace App\Providers;
 use App\Http\Sessions\FileSession;
 use App\Knowledge\CompiledKnowledge;
 use App\Knowledge\Diagnoses;
+use App\Models\Instrument;
 use App\Models\Job;
+use App\Policies\InstrumentPolicy;
 use App\Policies\JobPolicy;
 use Closure;
 use DustyJet\Carburetor\Families;
@@ -62,6 +64,7 @@ final class AppServiceProvider extends ServiceProvider
             config()->integer('session.lifetime'),
         ));
         Gate::policy(Job::class, JobPolicy::class);
+        Gate::policy(Instrument::class, InstrumentPolicy::class);
         RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS_A_MINUTE)
             ->by($request->ip().'|'.mb_strtolower($request->string('name')->toString()))
             ->after(static fn (): bool => Auth::guest()));

@@ -4,6 +4,7 @@ import "./cutaway.js";
 import "./dial.js";
 import "./intake.js";
 import "./keys.js";
+import "./live.js";
 import "./morph.js";
 import "./outbox.js";
 import "./run.js";

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Responses\PageResponse;
 use App\Models\Bench;
+use App\Models\Instrument;
 use App\Models\Job;
 use App\View\Pages\BoardPage;
 use Illuminate\Support\Facades\Date;
@@ -17,6 +18,6 @@ final readonly class BoardController
     {
         Gate::authorize('viewAny', Job::class);
 
-        return new PageResponse('board.index', BoardPage::of(Bench::now(), Date::now()), 'board');
+        return new PageResponse('board.index', BoardPage::of(Bench::now(), Date::now(), Gate::allows('viewAny', Instrument::class)), 'board');
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Responses;
 
+use App\Models\NoRunOpen;
+use App\Models\TooManyBatches;
+use DustyJet\Rejected;
 use Illuminate\Http\Request;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
@@ -21,6 +24,22 @@ final readonly class RejectedResponse
     public static function forValidation(ValidationException $exception, Request $request): Response
     {
         return self::answer(self::said($exception), $request, $exception->status);
+    }
+
+    /** In one word and in a sentence; with nothing to send to, 409; too fast, 429. */
+    public static function forInstrument(Rejected $rejected): Response
+    {
+        [$status, $headers] = match (true) {
+            $rejected instanceof NoRunOpen => [409, []],
+            $rejected instanceof TooManyBatches => [429, ['Retry-After' => (string) $rejected->afterSeconds]],
+            default => [422, []],
+        };
+
+        return response()->json(
+            ['error' => $rejected->reason(), 'message' => $rejected->getMessage()],
+            $status,
+            $headers,
+        );
     }
 
     /** @param  array<string, array<string>>  $errors */

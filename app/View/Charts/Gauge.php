@@ -38,6 +38,14 @@ final readonly class Gauge
     ) {
     }
 
+    /** At rest, for a run that is about to be watched. */
+    public static function atRest(bool $isVacuum, Card $card): self
+    {
+        return $isVacuum
+            ? self::showing(PressureUnit::InchOfMercury, 0.0, null, self::VACUUM_TARGET_INHG, null)
+            : self::showing(PressureUnit::Psi, 0.0, null, $card->test->inPsi(), $card->stop->inPsi());
+    }
+
     /** As it stood when a hold test ended; at rest when there was none. */
     public static function of(?HoldRecord $hold, Card $card): self
     {

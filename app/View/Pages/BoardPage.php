@@ -32,10 +32,12 @@ final readonly class BoardPage
         public array $rechecks,
         public array $handedBack,
         public array $ribbon,
+        public bool $givesKeys,
     ) {
     }
 
-    public static function of(Bench $bench, DateTimeInterface $now): self
+    /** @param  bool  $givesKeys whether who looks gives instruments their keys */
+    public static function of(Bench $bench, DateTimeInterface $now, bool $givesKeys = false): self
     {
         $jobs = array_map(static fn (Job $job): BoardJob => BoardJob::of($job, $now), $bench->open);
         $waits = static fn (BoardJob $j): bool => $j->wait->for !== '';
@@ -51,6 +53,7 @@ final readonly class BoardPage
             rechecks: array_values(array_filter($jobs, static fn (BoardJob $j): bool => $j->stale !== '')),
             handedBack: array_map(BackJob::of(...), $bench->handedBack),
             ribbon: array_map(self::line(...), $bench->entries),
+            givesKeys: $givesKeys,
         );
     }
 

@@ -39,7 +39,25 @@ final readonly class NextMove
      */
     public static function all(SheetView $view, string $screw = ''): array
     {
-        return array_map(static fn (Move $move): self => self::of($view, $move, $screw), $view->moves);
+        $moves = array_map(static fn (Move $move): self => self::of($view, $move, $screw), $view->moves);
+
+        return $view->records->live === null ? $moves : array_slice([self::watching(), ...$moves], 0, Move::MOST);
+    }
+
+    /** While an instrument is on the job, nothing comes before it. */
+    private static function watching(): self
+    {
+        return new self(
+            do: 'Watch the gauge, hands off',
+            why: 'It ends by itself once the verdict is clear, and is logged.',
+            minutes: 1,
+            key: 'live',
+            label: 'Stop, judge it',
+            form: 'live-form',
+            href: '#h-live',
+            station: '',
+            isOneTap: false,
+        );
     }
 
     private static function of(SheetView $view, Move $move, string $screw): self

@@ -51,6 +51,11 @@ final class NotAllowedNow extends \DomainException implements Rejected
         return new self('in_the_way', "{$what} It would prove nothing: put it on first.");
     }
 
+    public static function noHoldTest(): self
+    {
+        return new self('no_hold_test', 'This family has no hold test: nothing of it holds pressure.');
+    }
+
     public static function waitsForNothing(): self
     {
         return new self('waits_for_nothing', 'This job does not wait for anything: somebody was quicker.');

@@ -9,7 +9,8 @@
                 <section class="dj-bay bay-hands" aria-labelledby="h-hands">
                     <header class="bay-h">
                         <h2 id="h-hands">Needs hands</h2><span class="cnt">soonest promised first</span><a
-                            class="btn btn-secondary" href="{{ route('library.index') }}">Library</a><a
+                            class="btn btn-secondary" href="{{ route('library.index') }}">Library</a>@if ($page->givesKeys)<a
+                            class="btn btn-secondary" href="{{ route('instruments.index') }}">Instruments</a>@endif<a
                             class="btn btn-secondary new" href="{{ route('jobs.create') }}" data-intake><x-icons.plus />
                             Intake <kbd class="dj-kbd">I</kbd></a>
                     </header>

@@ -43,6 +43,7 @@ final readonly class HoldTestWork implements StationWork
         public HoldForm $form,
         public ?string $inTheWay,
         public array $tests,
+        public LivePlate $live,
     ) {
     }
 
@@ -51,6 +52,7 @@ final readonly class HoldTestWork implements StationWork
         $sheet = $view->sheet;
         $asked = $sheet->family->proof->hold ?? new HoldAsked('', '', '', Need::Nothing, '');
         $hold = $sheet->of(Holds::class)->latest();
+        $live = $view->records->live;
         $trace = $view->records->trace;
         $charts = $hold === null || $trace === null ? [] : StripChart::both($hold, $trace);
         $isStale = $sheet->of(Staleness::class)->has(Holds::READING);
@@ -59,7 +61,9 @@ final readonly class HoldTestWork implements StationWork
             inTheWay: Machine::on($sheet->bench)->inTheWay($asked->needs),
             name: $asked->name,
             setup: $asked->do === '' ? '' : "{$asked->do}. {$asked->why}",
-            gauge: Gauge::of($hold, $sheet->family->card),
+            gauge: $live === null
+                ? Gauge::of($hold, $sheet->family->card)
+                : Gauge::atRest($live->isVacuum(), $sheet->family->card),
             reading: GaugeEnd::of($hold),
             verdict: $hold === null ? null : VerdictPlate::of($hold, $isStale),
             wide: $charts['wide'] ?? null,
@@ -68,6 +72,7 @@ final readonly class HoldTestWork implements StationWork
             runs: self::runs($sheet->of(Holds::class)->all),
             form: HoldForm::of($hold, $sheet->family->card, ($view->plainMoves[0]->key ?? '') === 'hold_wet'),
             tests: TestRow::all($sheet),
+            live: LivePlate::of($view),
         );
     }
 

@@ -11,7 +11,8 @@
         <x-instruments.gauge :gauge="$work->gauge" />
         <div class="dj-read">
             <div class="now"><output data-reading>{{ $work->reading->now }}</output><span><span
-                        data-unit-name>{{ $work->reading->unit }}</span><br><small>{{ $work->reading->inKpa }}</small></span>
+                        data-unit-name>{{ $work->reading->unit }}</span><br><small
+                        data-in-kpa>{{ $work->reading->inKpa }}</small></span>
             </div>
             <dl>
                 <div>
@@ -27,29 +28,14 @@
                     <dd data-clock>{{ $work->reading->clock }}</dd>
                 </div>
             </dl>
-            <div class="dj-tap"><label for="tap" class="visually-hidden">Gauge reading now</label><input
+            <div class="dj-tap" @if ($work->live->watch) hidden @endif><label for="tap" class="visually-hidden">Gauge reading now</label><input
                     class="form-control" id="tap" inputmode="decimal" placeholder="reading" autocomplete="off"
                     data-tap><button type="button" class="btn btn-secondary" data-act="tap">Log <kbd
                         class="dj-kbd">Enter</kbd></button></div>
         </div>
     </div>
-    @if ($work->verdict)
-        <div class="dj-verdict {{ $work->verdict->class }}" role="status">
-            @include('drawings::icons.' . $work->verdict->icon)<b>{{ $work->verdict->word }}</b><span
-                class="val">{{ $work->verdict->value }} <small>{{ $work->verdict->unit }}</small></span><span
-                class="sub"><i>{{ $work->verdict->band }}</i><i>{{ $work->verdict->limit }}</i></span></div>
-    @endif
-    @if ($work->wide)
-        <div class="dj-chart">
-            <div class="only-wide"><x-charts.strip :chart="$work->wide" id="wide" /></div>
-            <div class="only-narrow"><x-charts.strip :chart="$work->narrow" id="narrow" /></div>
-        </div>
-        <p class="dj-facts">{{ $work->facts }}</p>
-    @else
-        <p class="dj-story"><b>No run yet.</b> {{ $work->setup }} Pump slowly to the mark, start the run, and log
-            the gauge every ten seconds; or type readings, or take them from a file.</p>
-    @endif
-    @include('stations.bench-test.hold-form')
+    @includeWhen($work->live->watch, 'stations.bench-test.live')
+    @includeUnless($work->live->watch, 'stations.bench-test.last-run')
     <details class="dj-more">
         <summary>Other tests of this family <small>{{ count($work->tests) }}</small></summary><x-sheet.tests
             :page="$page" :tests="$work->tests" />

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\EndLiveRun;
+use App\Actions\OpenLiveRun;
+use App\Http\Requests\ShowLiveRunRequest;
+use App\Http\Requests\StoreLiveRunRequest;
+use App\Models\Job;
+use App\Models\LiveRun;
+use App\Models\Person;
+use App\View\Stations\BenchTest\LiveReading;
+use DustyJet\Carburetor\Families;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Gate;
+
+final readonly class LiveRunController
+{
+    public function store(
+        StoreLiveRunRequest $request,
+        Job $job,
+        #[CurrentUser] Person $by,
+        OpenLiveRun $open,
+    ): RedirectResponse {
+        $open($job, $by, $request->instrument(), $request->rig(), $request->limits(), $request->wetted(), $request->anyway());
+
+        return redirect()->route('stations.show', [$job, 'bench-test'], 303);
+    }
+
+    /** Asked five times a second: what came since, and how far it is. */
+    public function show(ShowLiveRunRequest $request, Job $job, LiveRun $run, Families $families): JsonResponse
+    {
+        Gate::authorize('view', $job);
+        $new = $run->samples($request->newerThan(), ShowLiveRunRequest::MOST);
+
+        return new JsonResponse(LiveReading::of($run, $new, $run->hold(), $families->of($job->family)->card, Date::now()));
+    }
+
+    public function destroy(Job $job, LiveRun $run, EndLiveRun $end): RedirectResponse
+    {
+        Gate::authorize('append', $job);
+        $end($run);
+
+        return redirect()->route('stations.show', [$job, 'bench-test'], 303);
+    }
+}

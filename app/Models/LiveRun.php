@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use DustyJet\HoldTest\Limits;
+use DustyJet\HoldTest\LiveHold;
+use DustyJet\HoldTest\PressureTrace;
+use DustyJet\HoldTest\Rig;
+use DustyJet\Instrument\Measurand;
+use DustyJet\Instrument\Sample;
+use DustyJet\Quantity\Flow;
+use DustyJet\Quantity\PressureUnit;
+use DustyJet\Quantity\Volume;
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Ramsey\Uuid\Uuid;
+
+/**
+ * An instrument on a job: its samples from when it was put there until the run ended.
+ *
+ * @property string $id
+ * @property string $job_id
+ * @property string $instrument_id
+ * @property int $opened_by
+ * @property array{volume_ml: float, volume_u_percent: float, limit_ml_min: float, wetted: bool, anyway: bool} $setup
+ * @property Carbon $opened_at
+ * @property Carbon|null $ended_at
+ * @property float|null $skew seconds the clock here is ahead of the instrument's, at least
+ * @property float|null $judged_at seconds by the instrument
+ * @property float|null $held_from seconds by the instrument
+ * @property array{verdict: string, ml_min: float, low: float, high: float, more_s: float|null}|null $verdict
+ * @property string $said
+ * @property-read Job $job
+ * @property-read Instrument $instrument
+ * @property-read Person $opener
+ */
+final class LiveRun extends Model
+{
+    use HasUuids;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** Samples that show how far a run is: a minute of a fast gauge. */
+    private const LATEST = 1200;
+
+    protected $dateFormat = 'Y-m-d H:i:s.uP';
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    /** @return BelongsTo<Instrument, $this> */
+    public function instrument(): BelongsTo
+    {
+        return $this->belongsTo(Instrument::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function opener(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'opened_by');
+    }
+
+    public static function openOn(Job $job): ?self
+    {
+        $query = self::query();
+
+        return $query->with('instrument')->where('job_id', $job->id)->whereNull('ended_at')->first();
+    }
+
+    public static function openOf(Instrument $instrument): ?self
+    {
+        $query = self::query();
+
+        return $query->where('instrument_id', $instrument->id)->whereNull('ended_at')->first();
+    }
+
+    /** @param  list<Sample>  $samples corrected */
+    public function keep(array $samples): void
+    {
+        DB::table('samples')->insertOrIgnore(array_map(
+            fn (Sample $s): array => [
+                'run_id' => $this->id,
+                'seq' => $s->seq,
+                'channel' => $s->channel,
+                'seconds' => $s->seconds,
+                'value' => $s->value,
+            ],
+            $samples,
+        ));
+    }
+
+    /**
+     * @param  int  $most of the newest
+     *
+     * @return list<Sample> by their numbers
+     */
+    public function samples(int $after = 0, int $most = 200_000): array
+    {
+        $rows = DB::table('samples')
+            ->where('run_id', $this->id)
+            ->where('seq', '>', $after)
+            ->orderByDesc('seq')
+            ->limit($most)
+            ->get(['seq', 'channel', 'seconds', 'value']);
+        $samples = [];
+        foreach ($rows as $row) {
+            /** @var object{seq: int, channel: int, seconds: float, value: float} $row */
+            $samples[] = new Sample((int) $row->seq, (float) $row->seconds, (float) $row->value, (int) $row->channel);
+        }
+
+        return array_reverse($samples);
+    }
+
+    /** @return list<Sample> since a moment of the instrument's clock */
+    public function samplesSince(float $seconds): array
+    {
+        $row = DB::table('samples')->where('run_id', $this->id)->where('seconds', '<', $seconds)->max('seq');
+
+        return $this->samples(is_numeric($row) ? (int) $row : 0);
+    }
+
+    /** How far it is, by its latest samples. */
+    public function hold(): LiveHold
+    {
+        $latest = $this->samples(most: self::LATEST);
+
+        return LiveHold::of(
+            array_map(static fn (Sample $s): float => $s->seconds, $latest),
+            array_map(static fn (Sample $s): float => abs($s->value), $latest),
+            $this->held_from,
+        );
+    }
+
+    public function isVacuum(): bool
+    {
+        return $this->instrument->measurand === Measurand::Vacuum;
+    }
+
+    /**
+     * @param  list<Sample>  $samples of the hold
+     *
+     * @throws \DustyJet\Rejected If they are no trace.
+     */
+    public function trace(array $samples): PressureTrace
+    {
+        $readings = [];
+        $before = -INF;
+        $first = $samples[0]->seconds ?? 0.0;
+        foreach ($samples as $sample) {
+            // Two readings of one moment say no more than one.
+            if ($sample->seconds > $before) {
+                $readings[] = [$sample->seconds - $first, $sample->value];
+                $before = $sample->seconds;
+            }
+        }
+
+        return PressureTrace::of($readings, PressureUnit::Kilopascal, $this->isVacuum(), $this->instrument->step);
+    }
+
+    public function rig(): Rig
+    {
+        return new Rig(Volume::ofMillilitres($this->setup['volume_ml']), $this->setup['volume_u_percent'] / 100.0);
+    }
+
+    public function limits(): Limits
+    {
+        return Limits::ofLeak(Flow::ofMillilitresPerMinute($this->setup['limit_ml_min']));
+    }
+
+    /** The entry its end is logged as: always the same, so that it is logged once. */
+    public function entryId(): string
+    {
+        return Uuid::uuid5($this->id, 'entry')->toString();
+    }
+
+    public function traceId(): string
+    {
+        return Uuid::uuid5($this->id, 'trace')->toString();
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'setup' => 'array',
+            'verdict' => 'array',
+            'opened_at' => 'datetime',
+            'ended_at' => 'datetime',
+            'skew' => 'float',
+            'judged_at' => 'float',
+            'held_from' => 'float',
+        ];
+    }
+}

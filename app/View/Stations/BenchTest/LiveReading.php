@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Stations\BenchTest;
+
+use App\Models\LiveRun;
+use App\View\Numbers;
+use DateTimeInterface;
+use DustyJet\Carburetor\Card;
+use DustyJet\HoldTest\LiveHold;
+use DustyJet\HoldTest\LivePhase;
+use DustyJet\HoldTest\Verdict;
+use DustyJet\Instrument\Sample;
+use DustyJet\Quantity\PressureUnit;
+
+/** What a page that watches a run is told: new samples, what to do now, and the verdict so far. */
+final readonly class LiveReading
+{
+    /**
+     * @param  list<array{0: int, 1: float, 2: float}>  $samples number, seconds and reading in the unit of the gauge
+     * @param  float|null  $from seconds when the hold began
+     * @param  array{class: string, word: string, value: string, note: string}|null  $verdict
+     * @param  int|null  $ageMs of the newest sample
+     */
+    private function __construct(
+        public array $samples,
+        public ?float $from,
+        public string $prompt,
+        public ?array $verdict,
+        public bool $ended,
+        public string $said,
+        public ?int $ageMs,
+    ) {
+    }
+
+    /** @param  list<Sample>  $new */
+    public static function of(LiveRun $run, array $new, LiveHold $hold, Card $card, DateTimeInterface $now): self
+    {
+        $unit = Numbers::gaugeUnit($run->isVacuum());
+        $newest = $new === [] ? null : $new[count($new) - 1];
+        $age = $newest === null || $run->skew === null
+            ? null
+            : (float) $now->format('U.u') - $newest->seconds - $run->skew;
+
+        return new self(
+            samples: array_map(
+                static fn (Sample $s): array => [$s->seq, $s->seconds, round(abs($s->value) / $unit->kilopascals(), 4)],
+                $new,
+            ),
+            from: $hold->phase === LivePhase::Pumping || $hold->phase === LivePhase::Waiting ? null : $hold->from,
+            prompt: self::prompt($hold, $run, $card, $unit),
+            verdict: self::verdict($run),
+            ended: $run->ended_at !== null,
+            said: $run->said,
+            ageMs: $age === null ? null : (int) round(1000.0 * $age),
+        );
+    }
+
+    private static function prompt(LiveHold $hold, LiveRun $run, Card $card, PressureUnit $unit): string
+    {
+        $to = $run->isVacuum() ? '15 inHg' : Numbers::plain($card->test->inPsi(), 0).' psi';
+        $verdict = Verdict::tryFrom($run->verdict['verdict'] ?? '');
+        $more = ($verdict === null ? null : $hold->secondsLeft($verdict)) ?? $run->verdict['more_s'] ?? null;
+
+        return match (true) {
+            $hold->phase === LivePhase::Waiting => "Pump slowly to {$to}.",
+            $hold->phase === LivePhase::Pumping => "Pumping. Stop at {$to}.",
+            $hold->phase === LivePhase::LetGo => 'Nothing is left in it.',
+            $more !== null && $more >= 1.0 => 'Holding. About '.Numbers::seconds(ceil($more)).' more.',
+            default => 'Holding. Hands off the pump.',
+        };
+    }
+
+    /** @return array{class: string, word: string, value: string, note: string}|null */
+    private static function verdict(LiveRun $run): ?array
+    {
+        $so = $run->verdict;
+        if ($so === null) {
+            return null;
+        }
+        $limit = 'limit '.Numbers::flow($run->setup['limit_ml_min']);
+        $band = Numbers::flow($so['low']).' to '.Numbers::flow($so['high']).' cc/min';
+
+        return match (Verdict::from($so['verdict'])) {
+            Verdict::Holds => ['class' => 'is-holds', 'word' => 'Holds so far', 'value' => 'under '.Numbers::flow($so['high']), 'note' => $limit],
+            Verdict::Leaks => ['class' => 'is-leak', 'word' => 'Leaks', 'value' => Numbers::flow($so['ml_min']).' cc/min', 'note' => "{$band}, {$limit}"],
+            Verdict::HoldsBelow => ['class' => 'is-leak', 'word' => 'Holds below', 'value' => '', 'note' => 'seals only under less'],
+            Verdict::KeepWatching => ['class' => 'is-watch', 'word' => 'Keep watching', 'value' => '', 'note' => "{$band}, {$limit}"],
+        };
+    }
+}

@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\SampleController;
+use Illuminate\Support\Facades\Route;
+
+// What instruments speak to: docs/formats/instruments.md. No session, no cookie: a key.
+Route::post('instruments/samples', [SampleController::class, 'store'])->name('samples.store');
