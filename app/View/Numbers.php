@@ -62,6 +62,14 @@ final readonly class Numbers
         return str_replace('-', "\u{2212}", number_format($value, $decimals));
     }
 
+    /** With no zeros at its end. */
+    public static function short(float $value, int $decimals): string
+    {
+        $plain = self::plain($value, $decimals);
+
+        return str_contains($plain, '.') ? rtrim(rtrim($plain, '0'), '.') : $plain;
+    }
+
     /** The space before the fraction does not break. */
     public static function turns(?Turns $turns): string
     {

@@ -119,7 +119,7 @@ it('answers what is no JSON, no number and no protocol', function (string $body,
         ->assertJsonPath('error', $error);
 })->with([
     ['', 'unreadable'],
-    ["\xff\xfe", 'unreadable'],
+    'no UTF-8' => ["\xff\xfe", 'unreadable'],
     ['[1]', 'unreadable'],
     ['{"protocol":2,"sent_at":1}', 'bad_protocol'],
     ['{"protocol":1}', 'not_finite'],

@@ -35,6 +35,8 @@ use Random\Randomizer;
  */
 final class RandomJob
 {
+    private const SPRING = ['wire_mm' => 0.45, 'coil_mm' => 3.2, 'active_coils' => 8.0, 'free_mm' => 14.0, 'installed_mm' => 9.0];
+
     private Randomizer $chance;
 
     /** @var list<Entry> */
@@ -203,6 +205,8 @@ final class RandomJob
             $name === 'count' => $this->chance->getInt(1, 2),
             $name === 'minutes' => $this->chance->getInt(1, 90),
             $name === 'rpm' => (float) $this->chance->getInt(900, 13500),
+            $name === 'pops' => $this->pick(['13/10 12.8/9.9 13.1/10', '10,5/9 10/9', '95/70']),
+            isset(self::SPRING[$name]) => self::SPRING[$name],
             $type === FieldType::Integer => $this->chance->getInt(0, 400),
             $type === FieldType::Number => $this->chance->getInt(0, 100) / 100.0,
             $type === FieldType::Flag => $this->chance->getInt(0, 3) > 0,
@@ -233,6 +237,8 @@ final class RandomJob
             'check' => array_keys($this->family->proof->checks),
             'item' => [
                 'needle_hold',
+                'pop_off',
+                'float_level',
                 'idle_speed',
                 ...array_map(static fn (string $k): string => "mixture.{$k}", array_keys($this->family->adjusters)),
             ],

@@ -10,6 +10,7 @@ use App\View\Log\Words\CleanWords;
 use App\View\Log\Words\ClockWords;
 use App\View\Log\Words\HandBackWords;
 use App\View\Log\Words\IntakeWords;
+use App\View\Log\Words\MeteringWords;
 use App\View\Log\Words\NoteWords;
 use App\View\Log\Words\PhotoWords;
 use App\View\Log\Words\PromiseWords;
@@ -29,7 +30,7 @@ use DustyJet\Worksheet\EntryKind;
 final readonly class LogWords
 {
     private const ROOMS = [
-        IntakeWords::class, ScrewWords::class, StripWords::class, BenchTestWords::class, CleanWords::class,
+        IntakeWords::class, ScrewWords::class, StripWords::class, BenchTestWords::class, MeteringWords::class, CleanWords::class,
         BuildWords::class, RunWords::class, HandBackWords::class, ClockWords::class, PromiseWords::class,
         WaitWords::class, PhotoWords::class, StaleWords::class, NoteWords::class,
     ];

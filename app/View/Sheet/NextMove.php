@@ -6,6 +6,8 @@ namespace App\View\Sheet;
 
 use App\View\Stations\SheetView;
 use DustyJet\Worksheet\BenchTest\Holds;
+use DustyJet\Worksheet\FloatLevel\FloatGaps;
+use DustyJet\Worksheet\Metering\Metering;
 use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Waits\WaitsFor;
 
@@ -115,9 +117,11 @@ final readonly class NextMove
             'account' => ['#left-over', 'See what is left'],
             'test' => ["test-{$move->target}", 'It passes'],
             'hold', 'hold_wet' => ['hold-form', 'Start the run'],
-            'recheck' => $move->target === Holds::READING
-                ? ['hold-form', 'Start the run']
-                : ['work-form', 'Checked, log it'],
+            'recheck' => match ($move->target) {
+                Holds::READING => ['hold-form', 'Start the run'],
+                Metering::POP_OFF, Metering::LEVER, FloatGaps::READING => ["#m-{$move->target}", 'Measure it again'],
+                default => ['work-form', 'Checked, log it'],
+            },
             'needle' => ['needle-form', 'Fitted, log it'],
             'set' => ['work-form', 'Set, log it'],
             'read' => ['read-form', 'Log the rpm'],

@@ -82,7 +82,7 @@ final readonly class LiveHold
             // A stroke goes on; once it was still for a while only another stroke is one.
             $isStill = $last === null || $seconds[$i] - $seconds[$last] >= self::STILL_SECONDS;
             if (! $isStill && $now > $high + self::RISE_PSI * $perPsi) {
-                [$last, $high] = [$i, $now];
+                [$last, $low, $high] = [$i, $now, $now];
             }
         }
         // No stroke among these readings: what was known before stands.

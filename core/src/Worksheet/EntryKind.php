@@ -29,6 +29,11 @@ enum EntryKind: string implements Kind
     case ClockEnded = 'clock_ended';
     case ThingTouched = 'thing_touched';
     case HoldTested = 'hold_tested';
+    case PopOffMeasured = 'pop_off_measured';
+    case SpringMeasured = 'spring_measured';
+    case SpringShortened = 'spring_shortened';
+    case LeverMeasured = 'lever_measured';
+    case FloatMeasured = 'float_measured';
     case ScrewSet = 'screw_set';
     case SchoolChosen = 'school_chosen';
     case SpeedRead = 'speed_read';
@@ -69,6 +74,11 @@ enum EntryKind: string implements Kind
             self::ClockEnded => Clocks\ClockEnded::class,
             self::ThingTouched => Stale\ThingTouched::class,
             self::HoldTested => BenchTest\HoldTested::class,
+            self::PopOffMeasured => Metering\PopOffMeasured::class,
+            self::SpringMeasured => Metering\SpringMeasured::class,
+            self::SpringShortened => Metering\SpringShortened::class,
+            self::LeverMeasured => Metering\LeverMeasured::class,
+            self::FloatMeasured => FloatLevel\FloatMeasured::class,
             self::ScrewSet => Screws\ScrewSet::class,
             self::SchoolChosen => Run\SchoolChosen::class,
             self::SpeedRead => Run\SpeedRead::class,

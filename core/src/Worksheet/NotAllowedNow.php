@@ -51,6 +51,17 @@ final class NotAllowedNow extends \DomainException implements Rejected
         return new self('in_the_way', "{$what} It would prove nothing: put it on first.");
     }
 
+    public static function notOfThisFamily(string $what): self
+    {
+        return new self('not_of_this_family', "{$what}: this family has none to measure.");
+    }
+
+    /** @param  string  $why a sentence */
+    public static function cutting(string $why): self
+    {
+        return new self('cutting', "{$why} What is cut off does not come back.");
+    }
+
     public static function noHoldTest(): self
     {
         return new self('no_hold_test', 'This family has no hold test: nothing of it holds pressure.');

@@ -54,7 +54,7 @@ it('finds every pop of a series and where it shuts, on any gauge', function (
         expect(count($pops))->toBe(4, $context);
         foreach ($pops as $i => $pop) {
             expect($pop->seconds)
-                ->toEqualWithDelta($trace['pops'][$i]['t'], 0.6 / $perSecond + 0.05, $context)
+                ->toEqualWithDelta($trace['pops'][$i]['t'], 1.0 / $perSecond + 0.02, $context)
                 ->and($pop->pop->inPsi())
                 ->toEqualWithDelta($trace['pops'][$i]['pop'], $tolerance, $context)
                 ->and($pop->reseat->inPsi())

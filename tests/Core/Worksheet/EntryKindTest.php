@@ -67,7 +67,7 @@ it('knows which kinds two people may add at once', function (): void {
 
     expect(array_values(array_map(fn (EntryKind $k): string => $k->value, $alone)))
         ->toBe([
-            'intake_taken', 'screw_set', 'stale_overridden', 'wait_began', 'wait_ended', 'returned_unrepaired',
+            'intake_taken', 'spring_shortened', 'screw_set', 'stale_overridden', 'wait_began', 'wait_ended', 'returned_unrepaired',
             'handed_back', 'struck',
         ]);
 });

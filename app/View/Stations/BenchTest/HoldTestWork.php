@@ -44,6 +44,7 @@ final readonly class HoldTestWork implements StationWork
         public ?string $inTheWay,
         public array $tests,
         public LivePlate $live,
+        public Measures $measures,
     ) {
     }
 
@@ -73,6 +74,7 @@ final readonly class HoldTestWork implements StationWork
             form: HoldForm::of($hold, $sheet->family->card, ($view->plainMoves[0]->key ?? '') === 'hold_wet'),
             tests: TestRow::all($sheet),
             live: LivePlate::of($view),
+            measures: Measures::of($sheet),
         );
     }
 

@@ -14,7 +14,7 @@ final readonly class TestsWork implements StationWork
     use BesideTheDrawing;
 
     /** @param  list<TestRow>  $tests */
-    private function __construct(public array $tests, public string $count)
+    private function __construct(public array $tests, public string $count, public Measures $measures)
     {
     }
 
@@ -22,7 +22,7 @@ final readonly class TestsWork implements StationWork
     {
         $state = $sheet->stations['bench-test'];
 
-        return new self(TestRow::all($sheet), "{$state->done} of {$state->of} passed");
+        return new self(TestRow::all($sheet), "{$state->done} of {$state->of} passed", Measures::of($sheet));
     }
 
     public function view(): string

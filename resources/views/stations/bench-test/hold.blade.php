@@ -36,6 +36,7 @@
     </div>
     @includeWhen($work->live->watch, 'stations.bench-test.live')
     @includeUnless($work->live->watch, 'stations.bench-test.last-run')
+    @include('stations.bench-test.measures')
     <details class="dj-more">
         <summary>Other tests of this family <small>{{ count($work->tests) }}</small></summary><x-sheet.tests
             :page="$page" :tests="$work->tests" />

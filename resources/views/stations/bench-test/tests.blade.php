@@ -3,4 +3,5 @@
         <h2 id="h-tests">Look and try</h2><span class="cnt">{{ $work->count }}</span>
     </header>
     <x-sheet.tests :page="$page" :tests="$work->tests" />
+    @include('stations.bench-test.measures')
 </section>

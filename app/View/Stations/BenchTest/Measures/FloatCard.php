@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Stations\BenchTest\Measures;
+
+use App\View\Numbers;
+use DustyJet\Worksheet\FloatLevel\FloatGaps;
+use DustyJet\Worksheet\FloatLevel\FloatReading;
+use DustyJet\Worksheet\Stale\Staleness;
+use DustyJet\Worksheet\Worksheet;
+
+/** The float against the body face, carburetor inverted. View box 320 x 120. */
+final readonly class FloatCard
+{
+    /** Parallel is what most cards ask: within this over its length. From memory. */
+    private const PARALLEL_MM = 0.5;
+
+    private const MOST_DEGREES = 14.0;
+
+    private function __construct(
+        public string $state,
+        public string $front,
+        public string $rear,
+        public string $length,
+        public ?string $says,
+        public string $does,
+        public float $degrees,
+        public string $label,
+    ) {
+    }
+
+    public static function of(Worksheet $sheet): self
+    {
+        $reading = $sheet->of(FloatGaps::class)->latest;
+        $isStale = $sheet->of(Staleness::class)->has(FloatGaps::READING);
+        $says = $reading === null ? null : self::says($reading);
+
+        return new self(
+            state: $reading === null ? 'not measured' : ($isStale ? 're-check' : Numbers::plain($reading->tilt->degrees, 1).'°'),
+            front: '',
+            rear: '',
+            length: $reading === null ? '' : Numbers::short($reading->length, 1),
+            says: $says,
+            does: $reading === null ? '' : self::does($reading),
+            // The gap opens upward in the drawing: the front of the float sinks.
+            degrees: max(-self::MOST_DEGREES, min(self::MOST_DEGREES, $reading->tilt->degrees ?? 0.0)),
+            label: $says ?? 'The float, parallel to the face',
+        );
+    }
+
+    private static function says(FloatReading $reading): string
+    {
+        $error = $reading->tilt->heightError;
+        $by = Numbers::short(abs($error), 2).' mm, '.Numbers::plain(abs($reading->tilt->degrees), 1).'°';
+
+        return match (true) {
+            abs($error) <= self::PARALLEL_MM => "Parallel, within {$by}.",
+            $error > 0.0 => "The front gap is larger by {$by}: the float rides high in use.",
+            default => "The front gap is smaller by {$by}: the float rides low in use.",
+        };
+    }
+
+    private static function does(FloatReading $reading): string
+    {
+        $error = $reading->tilt->heightError;
+
+        return match (true) {
+            abs($error) <= self::PARALLEL_MM => '',
+            $error > 0.0 => 'It shuts early: a low fuel level, lean. Bend the tang away from the needle; a plastic float is not bent.',
+            default => 'It shuts late: a high fuel level, rich or flooding. Bend the tang toward the needle; a plastic float is not bent.',
+        };
+    }
+}

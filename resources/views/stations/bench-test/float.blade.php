@@ -1,0 +1,24 @@
+<details class="dj-more dj-measure" id="m-float_level" @if ($card->says) open @endif>
+    <summary>Float level <small>{{ $card->state }}</small></summary>
+    <svg class="dj-measured" viewBox="0 0 320 120" role="img" aria-label="{{ $card->label }}">
+        <path class="g" d="M10 96H310" />
+        <g transform="rotate({{ $card->degrees }} 280 60)">
+            <rect class="float" x="60" y="40" width="200" height="34" rx="10" />
+            <path class="lever" d="M260 60H280" />
+        </g>
+        <circle class="pin" cx="280" cy="60" r="5" />
+        <text class="ax" x="14" y="112">body face, carburetor inverted</text>
+        <text class="ax" x="14" y="26">front</text>
+        <text class="ax" text-anchor="end" x="310" y="46">hinge</text>
+    </svg>
+    @if ($card->says)
+        <p class="dj-story" role="status"><b>{{ $card->says }}</b> {{ $card->does }}</p>
+    @endif
+    <x-forms.entry :form="$page->form" kind="float_measured" id="float-form">
+        <x-forms.field name="front_mm" label="Gap at the front, mm" inputmode="decimal" required />
+        <x-forms.field name="rear_mm" label="Gap at the hinge, mm" inputmode="decimal" required />
+        <x-forms.field name="length_mm" label="Between the two, mm" :value="$card->length" inputmode="decimal" required />
+        <button type="submit" class="btn btn-secondary">Log the float</button>
+    </x-forms.entry>
+    <p><small>tan of the tilt = (front − hinge) / length. Inverted, needle just closed, the float hanging by its own weight.</small></p>
+</details>

@@ -1,0 +1,50 @@
+<h3>Spring</h3>
+<p>Two schools. Leave the spring: set the pop-off by the lever's height or another spring, which both go back. Cut it: half
+    a coil at a time, to a target, each cut popped again. What is cut off does not come back.</p>
+<x-forms.entry :form="$page->form" kind="spring_measured" id="spring-form">
+    @foreach ($card->spring as $measure)
+        <x-forms.field :name="$measure['field']" :label="$measure['label']" :value="$measure['value']"
+            inputmode="decimal" required />
+    @endforeach
+    <div class="dj-field"><label for="f-ends">Ends</label><select class="form-select" id="f-ends" name="ends">
+            <option value="squared">closed</option>
+            <option value="plain">cut as wound</option>
+        </select></div>
+    <button type="submit" class="btn btn-secondary">Log the spring</button>
+</x-forms.entry>
+<p>{{ $card->coilsOff }}</p>
+@if ($card->refused)
+    <p class="dj-story"><b>No cut is proposed.</b> {{ $card->refused }}</p>
+@elseif ($card->cuts)
+    <table class="dj-ledger">
+        <caption>Cut from the tip for a pop-off, psi; half a coil less or more</caption>
+        <thead>
+            <tr>
+                <th scope="col">Wanted</th>
+                <th scope="col">Cut, coils</th>
+                <th scope="col">Then pops</th>
+                <th scope="col">Band</th>
+            </tr>
+        </thead>
+        <tbody>
+            @foreach ($card->cuts as $cut)
+                <tr>
+                    <th scope="row">{{ $cut['target'] }}</th>
+                    <td><b>{{ $cut['coils'] }}</b></td>
+                    <td>{{ $cut['pop'] }}</td>
+                    <td>{{ $cut['band'] }}</td>
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+    <p><small>p after / p before = force after / force before: F = k x, k = G d⁴ / (8 D³ N), Shigley. Shuts is measured, not
+            predicted.</small></p>
+@endif
+@if ($card->forbids)
+    <p class="dj-story"><b>No cut now.</b> {{ $card->forbids }}</p>
+@else
+    <x-forms.entry :form="$page->form" kind="spring_shortened" id="cut-form">
+        <x-forms.field name="coils" label="Coils cut from the tip" :value="$card->suggested" inputmode="decimal" required />
+        <button type="submit" class="btn btn-secondary">It is cut, log it</button>
+    </x-forms.entry>
+@endif

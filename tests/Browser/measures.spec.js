@@ -1,0 +1,139 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, openJob, signIn, test } from "./bench.js";
+
+const pops = async (page, typed, wet, press) => {
+  await page.getByLabel("Pops, opened / shut").fill(typed);
+  await page.getByRole("checkbox", { name: "Wetted", exact: true }).setChecked(wet);
+  await press(page.getByRole("button", { name: "Log the pops" }));
+};
+
+test("a kart's pop-off is brought from 13 / 10 to 10 / 8 by the ledger, wet first, with one thumb on a phone", async ({
+  browser,
+  baseURL,
+}) => {
+  const context = await browser.newContext({
+    baseURL,
+    hasTouch: true,
+    viewport: { width: 390, height: 844 },
+  });
+  const page = await context.newPage();
+  const tap = (key) => key.tap();
+  await signIn(page);
+  const job = await openJob(page, { machine: `Kart ${Date.now()}`, family: "kart_pumper" });
+  await page.goto(`${job}/bench-test`);
+  await page.locator("#m-pop_off > summary").tap();
+  await pops(page, "13/10 12.9/10 13.1/10", false, tap);
+  const rows = page.locator(".dj-ledger").first().locator("tbody tr");
+  await expect(rows).toHaveCount(1);
+  // Dry: nothing may be cut.
+  await expect(page.locator("#m-pop_off")).toContainText("The last pops were dry");
+  await expect(page.getByRole("button", { name: "It is cut, log it" })).toHaveCount(0);
+  await pops(page, "12.5/9.5 12.6/9.5 12.4/9.5", true, tap);
+  await expect(rows).toHaveCount(2);
+  await expect(rows.last()).toContainText("0.5 down");
+  for (const [label, value] of [
+    ["Wire, mm", "0.45"],
+    ["Coil, middle to middle, mm", "3.2"],
+    ["Coils that spring", "8"],
+    ["Free, mm", "14"],
+    ["Installed, mm", "9"],
+  ]) {
+    await page.getByLabel(label).fill(value);
+  }
+  await page.getByRole("button", { name: "Log the spring" }).tap();
+  const wanted = page
+    .locator(".dj-ledger")
+    .last()
+    .locator("tr", { hasText: /^\s*10/ });
+  const coils = (await wanted.locator("td").first().textContent()).trim();
+  expect(Number(coils)).toBeGreaterThan(0);
+  await page.getByLabel("Coils cut from the tip").fill(coils);
+  await page.getByRole("button", { name: "It is cut, log it" }).tap();
+  // Cut: to be popped again before anything else is cut.
+  await expect(page.locator("#m-pop_off")).toContainText("It was cut since the last pops");
+  await pops(page, "10.1/8 10/8 9.9/8.1", true, tap);
+  await expect(rows).toHaveCount(3);
+  await expect(rows.last()).toContainText(`${coils} off`);
+  await expect(page.locator("#m-pop_off > summary")).toContainText("10.0 psi");
+  await context.close();
+});
+
+test("a lever and a float are brought in by keyboard", async ({ page }) => {
+  await signIn(page);
+  const kart = await openJob(page, { machine: `Kart ${Date.now()}`, family: "kart_pumper" });
+  await page.goto(`${kart}/bench-test`);
+  await page.locator("#m-lever_height > summary").focus();
+  await page.keyboard.press("Enter");
+  const lever = async (measured) => {
+    await page.getByLabel("Measured, mm").focus();
+    await page.keyboard.type(measured);
+    await page.keyboard.press("Tab");
+    await page.keyboard.press("ControlOrMeta+a");
+    await page.keyboard.type("1.0");
+    await page.keyboard.press("Enter");
+  };
+  await lever("1.4");
+  await expect(page.getByRole("status").filter({ hasText: "Low by 0.4 mm" })).toContainText(
+    "comes up 0.4 mm",
+  );
+  const bent = await page.locator("#m-lever_height .lever").getAttribute("d");
+  await page.getByRole("button", { name: "The lever was bent" }).focus();
+  await page.keyboard.press("Enter");
+  await expect(page.locator("#m-lever_height > summary")).toContainText("re-check");
+  await lever("1.02");
+  await expect(page.getByRole("status").filter({ hasText: "Within its card" })).toBeVisible();
+  await expect(page.locator("#m-lever_height .lever")).not.toHaveAttribute("d", bent);
+
+  const mower = await openJob(page);
+  await page.goto(`${mower}/bench-test`);
+  await page.locator("#m-float_level > summary").focus();
+  await page.keyboard.press("Enter");
+  const float = async (front) => {
+    await page.getByLabel("Gap at the front, mm").focus();
+    await page.keyboard.type(front);
+    await page.keyboard.press("Tab");
+    await page.keyboard.type("14");
+    await page.keyboard.press("Tab");
+    await page.keyboard.press("ControlOrMeta+a");
+    await page.keyboard.type("40");
+    await page.keyboard.press("Enter");
+  };
+  await float("16");
+  await expect(page.getByRole("status").filter({ hasText: "rides high in use" })).toContainText(
+    "2 mm, 2.9°",
+  );
+  await float("14.1");
+  await expect(page.getByRole("status").filter({ hasText: "Parallel" })).toBeVisible();
+});
+
+for (const theme of ["light", "dark"]) {
+  test(`what is measured breaks no accessibility rule: ${theme}`, async ({
+    page,
+    baseURL,
+    context,
+  }) => {
+    await context.addCookies([{ name: "dj_theme", value: theme, url: baseURL }]);
+    await signIn(page);
+    for (const [family, boxes] of [
+      ["kart_pumper", ["#m-pop_off", "#m-lever_height"]],
+      ["float_pilot_jet", ["#m-float_level"]],
+    ]) {
+      const job = await openJob(page, { machine: `Kart ${Date.now()}`, family });
+      await page.goto(`${job}/bench-test`);
+      for (const box of boxes) {
+        await page.locator(`${box} > summary`).click();
+      }
+      if (family === "kart_pumper") {
+        await pops(page, "13/10 12.9/10 13.1/10", true, (key) => key.click());
+        await expect(page.locator(".dj-ledger")).toHaveCount(1);
+      }
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"])
+        .setLegacyMode()
+        .analyze();
+      expect(
+        violations.flatMap((rule) => rule.nodes.map((node) => `${rule.id}: ${node.target}`)),
+      ).toEqual([]);
+    }
+  });
+}
