@@ -137,3 +137,38 @@ for (const theme of ["light", "dark"]) {
     }
   });
 }
+
+test("a leaking barb is isolated in the trade's own steps", async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page, { machine: `Saw ${Date.now()}`, family: "cube_opposed" });
+  await page.goto(`${job}/bench-test`);
+  await page.locator("summary", { hasText: "Readings" }).click();
+  await page.locator("#readings").fill("0 7.0\n10 6.6\n20 6.2\n30 5.8\n40 5.5\n50 5.2\n60 4.9");
+  await page.getByLabel("Needle wetted with a drop of fuel").check();
+  await page.getByRole("button", { name: "Judge these readings" }).click();
+  const map = page.locator("#m-leak_map");
+  await expect(map.locator("tbody tr").first()).toContainText("Inlet needle");
+  await expect(map.getByRole("status")).toContainText(/min, tells/);
+  // Barb off, the stub holds: needle, gasket and diaphragm are cleared.
+  await page
+    .getByLabel("What was done")
+    .selectOption({ label: "Barb off, hose over the stub of the body" });
+  await page.getByRole("button", { name: "It holds" }).click();
+  await expect(map.locator("tr.is-cleared")).toContainText([
+    "Pump cover",
+    "Pump diaphragm",
+    "Inlet needle",
+    "Seat in the body",
+  ]);
+  await expect(map.locator("tbody tr").first()).toContainText("Inlet barb");
+  // Soap on what is left.
+  await page
+    .getByLabel("What was done")
+    .selectOption({ label: "Soapy water on hose, barb and cover, pumped up" });
+  await page.getByLabel("Bubbles at").selectOption({ label: "Inlet barb in its bore" });
+  await page.getByRole("button", { name: "It leaks" }).click();
+  await expect(map.locator("tr.is-leaks")).toContainText("Inlet barb in its bore");
+  await expect(map.locator("summary")).toContainText("Inlet barb in its bore");
+  await page.goto(`${job}/log`);
+  await expect(page.getByText("bubbles at inlet barb in its bore")).toBeVisible();
+});

@@ -81,7 +81,7 @@ test("a whole job on a cube diaphragm with one thumb on a phone", async ({ page 
     buffer: Buffer.from(csv),
   });
   await brass(page).tap();
-  await expect(page.getByText("Slow leak")).toBeVisible();
+  await expect(page.locator(".dj-verdict")).toContainText("Slow leak");
   await settled(page, "Wet the needle");
   await page.locator("summary", { hasText: "Readings" }).tap();
   await page.locator("#readings").fill("0 5.0\n20 5.0\n40 5.0\n60 5.0\n120 5.0\n180 5.0");

@@ -7,6 +7,7 @@ namespace App\View\Sheet;
 use App\View\Stations\SheetView;
 use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\FloatLevel\FloatGaps;
+use DustyJet\Worksheet\LeakMap\IsolatingResults;
 use DustyJet\Worksheet\Metering\Metering;
 use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Waits\WaitsFor;
@@ -119,7 +120,7 @@ final readonly class NextMove
             'hold', 'hold_wet' => ['hold-form', 'Start the run'],
             'recheck' => match ($move->target) {
                 Holds::READING => ['hold-form', 'Start the run'],
-                Metering::POP_OFF, Metering::LEVER, FloatGaps::READING => ["#m-{$move->target}", 'Measure it again'],
+                Metering::POP_OFF, Metering::LEVER, FloatGaps::READING, IsolatingResults::READING => ["#m-{$move->target}", 'Measure it again'],
                 default => ['work-form', 'Checked, log it'],
             },
             'needle' => ['needle-form', 'Fitted, log it'],

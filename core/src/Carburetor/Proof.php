@@ -12,12 +12,14 @@ final readonly class Proof
      * @param  array<string, BenchTest>  $tests
      * @param  array<string, ProofCheck>  $checks before hand-back
      * @param  list<string>  $valve parts that close the fuel
+     * @param  LeakPaths|null  $leaks null where nothing is told apart
      */
     public function __construct(
         public ?HoldAsked $hold,
         public array $tests,
         public array $checks,
         public array $valve,
+        public ?LeakPaths $leaks,
     ) {
     }
 }

@@ -18,8 +18,11 @@ use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Guidance;
 use DustyJet\Carburetor\HoldAsked;
 use DustyJet\Carburetor\Inspection;
+use DustyJet\Carburetor\IsolatingTest;
+use DustyJet\Carburetor\Joint;
 use DustyJet\Carburetor\Kit;
 use DustyJet\Carburetor\Layer;
+use DustyJet\Carburetor\LeakPaths;
 use DustyJet\Carburetor\Need;
 use DustyJet\Carburetor\Part;
 use DustyJet\Carburetor\Proof;
@@ -162,7 +165,34 @@ final readonly class FamilyFile
             tests: $this->shared('tests', $test, $this->file->words('tests')),
             checks: $this->shared('handback', $check, $this->file->words('handback')),
             valve: $this->file->words('valve'),
+            leaks: $this->leaks(),
         );
+    }
+
+    private function leaks(): ?LeakPaths
+    {
+        $name = $this->file->textOrNull('leaks');
+        if ($name === null) {
+            return null;
+        }
+        $paths = $this->shared->maps('leaks')[$name] ?? throw UnusableKnowledge::dangling('leaks', $name);
+        $joint = static fn (Fields $j, string $key): Joint => new Joint(
+            $key,
+            $j->text('name'),
+            $j->number('chance'),
+            $j->text('on'),
+            $j->textOrNull('shows'),
+        );
+        $test = static fn (Fields $t, string $key): IsolatingTest => new IsolatingTest(
+            $key,
+            $t->text('do'),
+            $t->text('why'),
+            $t->number('minutes'),
+            $t->flag('soap'),
+            $t->words('joints'),
+        );
+
+        return new LeakPaths(self::keyed($paths->maps('joints'), $joint), self::keyed($paths->maps('tests'), $test));
     }
 
     private static function need(Fields $fields): Need

@@ -44,6 +44,7 @@ final readonly class FamilyRules
             Station::tryFrom($station) !== null || throw UnusableKnowledge::dangling('hazards', $station);
             self::refuse("hazards.{$station}", [$caution], $family->guidance->cautions);
         }
+        self::checkLeaks($family);
         self::checkTray($family);
         self::checkInspections($family);
         self::checkStacks($family);
@@ -59,6 +60,18 @@ final readonly class FamilyRules
                     || throw UnusableKnowledge::dangling("stacks.{$name}", $layer->as);
                 self::refuse("stacks.{$name}", $layer->part === null ? [] : [$layer->part], $tray);
             }
+        }
+    }
+
+    /** @throws UnusableKnowledge */
+    private static function checkLeaks(Family $family): void
+    {
+        $joints = $family->proof->leaks->joints ?? [];
+        foreach ($joints as $key => $joint) {
+            self::refuse("leaks.joints.{$key}.on", [$joint->on], $family->drawing->parts);
+        }
+        foreach ($family->proof->leaks->tests ?? [] as $key => $test) {
+            self::refuse("leaks.tests.{$key}.joints", $test->joints, $joints);
         }
     }
 

@@ -29,6 +29,7 @@ enum EntryKind: string implements Kind
     case ClockEnded = 'clock_ended';
     case ThingTouched = 'thing_touched';
     case HoldTested = 'hold_tested';
+    case LeakIsolated = 'leak_isolated';
     case PopOffMeasured = 'pop_off_measured';
     case SpringMeasured = 'spring_measured';
     case SpringShortened = 'spring_shortened';
@@ -74,6 +75,7 @@ enum EntryKind: string implements Kind
             self::ClockEnded => Clocks\ClockEnded::class,
             self::ThingTouched => Stale\ThingTouched::class,
             self::HoldTested => BenchTest\HoldTested::class,
+            self::LeakIsolated => LeakMap\LeakIsolated::class,
             self::PopOffMeasured => Metering\PopOffMeasured::class,
             self::SpringMeasured => Metering\SpringMeasured::class,
             self::SpringShortened => Metering\SpringShortened::class,

@@ -11,6 +11,8 @@ use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\BenchTest\Tests;
 use DustyJet\Worksheet\Clean\Inspected;
 use DustyJet\Worksheet\HandBack\Proofs;
+use DustyJet\Worksheet\LeakMap\IsolatingResults;
+use DustyJet\Worksheet\LeakMap\LeakMap;
 use DustyJet\Worksheet\Screws\AdjusterState;
 use DustyJet\Worksheet\Screws\Screws;
 use DustyJet\Worksheet\Stale\Staleness;
@@ -37,6 +39,7 @@ final readonly class Measured
             ...self::missed($sheet),
             ...self::lookedAt($sheet),
             ...self::held($sheet),
+            ...self::isolated($sheet),
             ...self::tested($sheet),
             ...self::proved($sheet),
         ];
@@ -79,6 +82,27 @@ final readonly class Measured
             $hold->setup->wetted => [[$fails, Answer::Yes, $hold->at]],
             default => [],
         };
+    }
+
+    /**
+     * A joint that was told apart from the others.
+     *
+     * @return list<Found>
+     */
+    private static function isolated(Worksheet $sheet): array
+    {
+        ['leaking' => $leaking, 'cleared' => $cleared] = LeakMap::proved($sheet);
+        $results = $sheet->of(IsolatingResults::class)->all;
+        $at = $results === [] ? null : $results[array_key_last($results)]->at;
+        $found = [];
+        foreach ($sheet->family->proof->leaks->joints ?? [] as $key => $joint) {
+            $answer = in_array($key, $leaking, true) ? Answer::Yes : (in_array($key, $cleared, true) ? Answer::No : null);
+            if ($joint->shows !== null && $answer !== null) {
+                $found[] = [$joint->shows, $answer, $at];
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<Found> */

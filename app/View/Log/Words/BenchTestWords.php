@@ -9,8 +9,10 @@ use App\View\Log\Phrase;
 use App\View\Log\RoomWords;
 use App\View\Numbers;
 use DustyJet\HoldTest\Verdict;
+use DustyJet\LeakIsolation\Outcome;
 use DustyJet\Worksheet\BenchTest\HoldTested;
 use DustyJet\Worksheet\BenchTest\TestDone;
+use DustyJet\Worksheet\LeakMap\LeakIsolated;
 
 final readonly class BenchTestWords implements RoomWords
 {
@@ -18,11 +20,29 @@ final readonly class BenchTestWords implements RoomWords
     {
         return [
             HoldTested::class => self::hold(...),
+            LeakIsolated::class => self::isolated(...),
             TestDone::class => static fn (TestDone $act, Names $names): Phrase => new Phrase(
                 ($names->family->proof->tests[$act->test]->name ?? 'Test').': ',
                 $act->passed ? 'passes' : 'fails',
             ),
         ];
+    }
+
+    private static function isolated(LeakIsolated $act, Names $names): Phrase
+    {
+        $leaks = $names->family->proof->leaks;
+        $flow = $act->flow === null ? '' : ', '.Numbers::flow($act->flow).' cc/min';
+        $bubbles = $leaks->joints[$act->bubbled ?? '']->name ?? null;
+        $came = match ($act->outcome) {
+            Outcome::Holds => 'holds',
+            Outcome::Leaks => "leaks{$flow}",
+            default => 'undecided',
+        };
+
+        return new Phrase(
+            ($leaks->tests[$act->test]->do ?? 'Isolating test').': ',
+            $bubbles === null ? $came : 'bubbles at '.lcfirst($bubbles),
+        );
     }
 
     private static function hold(HoldTested $act, Names $names): Phrase

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Stations\BenchTest;
 
 use App\View\Stations\BenchTest\Measures\FloatCard;
+use App\View\Stations\BenchTest\Measures\LeakMapCard;
 use App\View\Stations\BenchTest\Measures\LeverCard;
 use App\View\Stations\BenchTest\Measures\PopOffCard;
 use DustyJet\Worksheet\FloatLevel\FloatGaps;
@@ -14,8 +15,12 @@ use DustyJet\Worksheet\Worksheet;
 /** What of this family is measured besides the hold: null where it has no such thing. */
 final readonly class Measures
 {
-    private function __construct(public ?PopOffCard $popOff, public ?LeverCard $lever, public ?FloatCard $float)
-    {
+    private function __construct(
+        public ?LeakMapCard $leaks,
+        public ?PopOffCard $popOff,
+        public ?LeverCard $lever,
+        public ?FloatCard $float,
+    ) {
     }
 
     public static function of(Worksheet $sheet): self
@@ -23,6 +28,7 @@ final readonly class Measures
         $has = static fn (string $test): bool => isset($sheet->family->proof->tests[$test]);
 
         return new self(
+            LeakMapCard::of($sheet),
             $has(Metering::POP_OFF) ? PopOffCard::of($sheet) : null,
             $has(Metering::LEVER) ? LeverCard::of($sheet) : null,
             $has(FloatGaps::TEST) ? FloatCard::of($sheet) : null,

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Carburetor;
+
+/** A test that puts only some joints under pressure, or soap on them. */
+final readonly class IsolatingTest
+{
+    /** @param  list<string>  $joints */
+    public function __construct(
+        public string $key,
+        public string $do,
+        public string $why,
+        public float $minutes,
+        public bool $isSoap,
+        public array $joints,
+    ) {
+    }
+}
