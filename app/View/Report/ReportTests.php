@@ -36,7 +36,7 @@ final readonly class ReportTests
         }
 
         return new self(
-            [...self::held($sheet), ...self::looked($sheet)],
+            [...self::held($sheet), ...ReportMeasures::of($sheet), ...self::looked($sheet)],
             array_values(array_map(self::check(...), $sheet->of(Proofs::class)->checks)),
             $overrides,
         );
