@@ -33,7 +33,7 @@ foreach (Job::query()->whereNull('handed_back_at')->limit(STAND_INS)->get() as $
         'job_id' => $job->id,
         'instrument_id' => $instrument->id,
         'opened_by' => $person->id,
-        'setup' => ['volume_ml' => 18.0, 'volume_u_percent' => 0.0, 'limit_ml_min' => 0.6, 'wetted' => false, 'anyway' => true],
+        'setup' => ['volume_ml' => 18.0, 'limit_ml_min' => 0.6, 'anyway' => true],
         'opened_at' => Date::now(),
     ]);
     $program = new Process(

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\LiveRun;
-use DustyJet\HoldTest\HoldResult;
+use App\Models\RunVerdict;
 use DustyJet\HoldTest\HoldTest;
-use DustyJet\HoldTest\Verdict;
+use DustyJet\HoldTest\LiveHold;
+use DustyJet\HoldTest\LivePhase;
 use DustyJet\Instrument\Sample;
+use DustyJet\PopOff\PopSeries;
 use DustyJet\Rejected;
-use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 
 /** Judges a run that is being watched every two seconds, and ends it when its verdict is clear. */
@@ -18,7 +19,10 @@ final readonly class JudgeLiveRun
 {
     private const EVERY_SECONDS = 2.0;
 
-    public function __construct(private RecordHoldTest $record)
+    /** As many are enough for anybody. Common practice: three. */
+    private const MOST_POPS = 5;
+
+    public function __construct(private LogLiveRun $log)
     {
     }
 
@@ -40,64 +44,47 @@ final readonly class JudgeLiveRun
     {
         $hold = $run->hold();
         $run->held_from = $hold->from;
-        $samples = $hold->mayBeJudged() ? $run->samplesSince($hold->from ?? 0.0) : [];
-        $before = Verdict::tryFrom($run->verdict['verdict'] ?? '');
-        $result = $samples === [] ? null : $this->result($run, $samples);
-        $run->verdict = $result === null ? null : self::said($result);
         $run->judged_at = $run->samples(most: 1)[0]->seconds;
-        if ($hold->isOver($result?->verdict, $before)) {
-            $this->end($run, $samples);
+        $isOver = $run->isForPops() ? $this->popped($run, $hold) : $this->held($run, $hold);
+        if ($isOver) {
+            ($this->log)($run, $hold);
         }
         $run->save();
     }
 
-    /**
-     * Logs the hold as it stands and ends the run.
-     *
-     * @param  list<Sample>  $samples of the hold
-     */
-    public function end(LiveRun $run, array $samples): void
+    private function held(LiveRun $run, LiveHold $hold): bool
     {
-        $run->ended_at = Date::now();
+        $samples = $hold->mayBeJudged() ? $run->samplesSince($hold->from ?? 0.0) : [];
+        $before = $run->said()?->verdict;
+        $said = $samples === [] ? null : self::result($run, $samples);
+        $run->verdict = $said?->toArray();
+
+        return $hold->isOver($said?->verdict, $before);
+    }
+
+    /** Over once it was let go after three pops, or after as many as anybody wants. */
+    private function popped(LiveRun $run, LiveHold $hold): bool
+    {
         try {
-            // In a transaction of its own, so that a refusal undoes nothing else.
-            DB::transaction(fn () => ($this->record)(
-                $run->job,
-                $run->opener,
-                $run->entryId(),
-                $run->traceId(),
-                $run->trace($samples),
-                $run->rig(),
-                $run->limits(),
-                $run->setup['wetted'],
-                $run->setup['anyway'],
-                $run->job->log_length,
-            ));
-        } catch (Rejected $rejected) {
-            $run->said = mb_substr($rejected->getMessage(), 0, 400);
+            $series = PopSeries::in($run->trace($run->samples()));
+        } catch (Rejected) {
+            // Not enough of a trace yet: there is a next time.
+            return false;
         }
+        $run->verdict = RunVerdict::ofPops($series)->toArray();
+        $isEnough = $series->isEnough() && $hold->phase === LivePhase::LetGo;
+
+        return $isEnough || count($series->pops) >= self::MOST_POPS;
     }
 
     /** @param  list<Sample>  $samples */
-    private function result(LiveRun $run, array $samples): ?HoldResult
+    private static function result(LiveRun $run, array $samples): ?RunVerdict
     {
+        $setup = $run->setUp();
         try {
-            return HoldTest::judge($run->trace($samples), $run->rig(), $run->limits());
+            return RunVerdict::ofHold(HoldTest::judge($run->trace($samples), $setup->rig, $setup->limits));
         } catch (Rejected) {
-            // Not enough of a trace yet: there is a next time.
             return null;
         }
-    }
-
-    /** @return array{verdict: string, ml_min: float, low: float, high: float, more_s: float|null} */
-    private static function said(HoldResult $result): array
-    {
-        return [
-            'verdict' => $result->verdict->value,
-            'ml_min' => $result->leak->best->inMillilitresPerMinute(),
-            'low' => $result->leak->low->inMillilitresPerMinute(),
-            'high' => $result->leak->high->inMillilitresPerMinute(),
-            'more_s' => $result->watchMore?->inSeconds(),
-        ];
     }
 }

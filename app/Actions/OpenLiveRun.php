@@ -9,10 +9,11 @@ use App\Models\InstrumentInUse;
 use App\Models\Job;
 use App\Models\LiveRun;
 use App\Models\Person;
+use App\Models\RunPurpose;
+use App\Models\RunSetup;
 use DustyJet\Carburetor\Families;
-use DustyJet\HoldTest\Limits;
-use DustyJet\HoldTest\Rig;
 use DustyJet\Worksheet\Machine;
+use DustyJet\Worksheet\Metering\Metering;
 use DustyJet\Worksheet\NotAllowedNow;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
@@ -24,26 +25,20 @@ final readonly class OpenLiveRun
     {
     }
 
-    /**
-     * @param  bool  $anyway whether it is watched although the machine lies apart
-     *
-     * @throws \DustyJet\Rejected If the instrument is on another job, was revoked, or the carburetor cannot be tested.
-     */
-    public function __invoke(
-        Job $job,
-        Person $by,
-        Instrument $instrument,
-        Rig $rig,
-        Limits $limits,
-        bool $wetted,
-        bool $anyway,
-    ): LiveRun {
+    /** @throws \DustyJet\Rejected If the instrument is on another job, was revoked, or the carburetor cannot be tested. */
+    public function __invoke(Job $job, Person $by, Instrument $instrument, RunSetup $setup): LiveRun
+    {
         $sheet = $job->worksheet($this->families);
-        $hold = $sheet->family->proof->hold ?? throw NotAllowedNow::noHoldTest();
-        $inTheWay = Machine::on($sheet->bench)->inTheWay($hold->needs);
-        $inTheWay === null || $anyway || throw NotAllowedNow::inTheWay($inTheWay);
+        $needs = match ($setup->purpose) {
+            RunPurpose::Hold => $sheet->family->proof->hold->needs ?? throw NotAllowedNow::noHoldTest(),
+            RunPurpose::Pops => $sheet->family->proof->tests[Metering::POP_OFF]->needs
+                ?? throw NotAllowedNow::notOfThisFamily('A pop-off'),
+        };
+        $inTheWay = Machine::on($sheet->bench)->inTheWay($needs);
+        $mayStill = $setup->anyway && $setup->purpose === RunPurpose::Hold;
+        $inTheWay === null || $mayStill || throw NotAllowedNow::inTheWay($inTheWay);
 
-        return DB::transaction(function () use ($job, $by, $instrument, $rig, $limits, $wetted, $anyway): LiveRun {
+        return DB::transaction(function () use ($job, $by, $instrument, $setup): LiveRun {
             $query = Instrument::query();
             $free = $query->whereNull('revoked_at')->lockForUpdate()->find($instrument->id);
             $free ?? throw InstrumentInUse::revoked($instrument);
@@ -58,13 +53,7 @@ final readonly class OpenLiveRun
                 'job_id' => $job->id,
                 'instrument_id' => $free->id,
                 'opened_by' => $by->id,
-                'setup' => [
-                    'volume_ml' => $rig->volume->inMillilitres(),
-                    'volume_u_percent' => 100.0 * $rig->relativeUncertainty,
-                    'limit_ml_min' => $limits->leak->inMillilitresPerMinute(),
-                    'wetted' => $wetted,
-                    'anyway' => $anyway,
-                ],
+                'setup' => $setup->toArray(),
                 'opened_at' => Date::now(),
             ]);
         });

@@ -8,8 +8,7 @@ use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\LiveRun;
 use App\Models\Person;
-use DustyJet\HoldTest\Limits;
-use DustyJet\HoldTest\Rig;
+use App\Models\RunSetup;
 use DustyJet\Instrument\GaugeScenario;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
@@ -24,12 +23,12 @@ final readonly class StartStandIn
     }
 
     /** @throws \DustyJet\Rejected If the carburetor cannot be tested now. */
-    public function __invoke(Job $job, Person $by, GaugeScenario $scenario, Rig $rig, Limits $limits, string $address): LiveRun
+    public function __invoke(Job $job, Person $by, GaugeScenario $scenario, RunSetup $setup, string $address): LiveRun
     {
-        [$run, $key] = DB::transaction(function () use ($job, $by, $rig, $limits): array {
+        [$run, $key] = DB::transaction(function () use ($job, $by, $setup): array {
             [$instrument, $key] = Instrument::standIn();
 
-            return [($this->open)($job, $by, $instrument, $rig, $limits, wetted: false, anyway: false), $key];
+            return [($this->open)($job, $by, $instrument, $setup), $key];
         });
         $command = ['bin/instrument', 'gauge', '--scenario', $scenario->value, '--url', $address];
         $process = new Process(

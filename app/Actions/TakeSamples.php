@@ -42,7 +42,7 @@ final readonly class TakeSamples
             $run = LiveRun::openOf($locked) ?? throw NoRunOpen::of($locked);
             $skew = Date::now()->getPreciseTimestamp(6) / 1e6 - $batch->sentAt;
             $skew = min($run->skew ?? INF, $skew);
-            $new = $batch->after($locked->last_seq);
+            $new = $batch->after($locked->last_seq, $locked->last_t);
             $from = self::seconds($run->opened_at) - $skew - self::EARLY_SECONDS;
             $inTime = array_values(array_filter($new, static fn (Sample $s): bool => $s->seconds >= $from));
             $run->keep(array_map(
@@ -54,10 +54,10 @@ final readonly class TakeSamples
                 ),
                 $inTime,
             ));
-            $last = $new === [] ? $locked->last_seq : $new[count($new) - 1]->seq;
+            $last = $new === [] ? null : $new[count($new) - 1];
             // Written only where something changed.
             $run->update(['skew' => $skew]);
-            $locked->update(['last_seq' => $last]);
+            $locked->update(['last_seq' => $last->seq ?? $locked->last_seq, 'last_t' => $last->seconds ?? $locked->last_t]);
 
             return [
                 'run' => $run,
@@ -66,7 +66,7 @@ final readonly class TakeSamples
                     'kept' => count($inTime),
                     'known' => count($batch->samples) - count($new),
                     'early' => count($new) - count($inTime),
-                    'last_seq' => $last,
+                    'last_seq' => $locked->last_seq,
                 ],
             ];
         });

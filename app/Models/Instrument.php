@@ -24,6 +24,7 @@ use Illuminate\Support\Facades\Date;
  * @property float $span
  * @property float $step
  * @property int $last_seq
+ * @property float|null $last_t
  * @property bool $stands_in
  * @property int $heard_in the second, since 1970, of its last batch
  * @property int $heard batches in it
@@ -155,6 +156,7 @@ final class Instrument extends Model
             'span' => 'float',
             'step' => 'float',
             'last_seq' => 'integer',
+            'last_t' => 'float',
             'stands_in' => 'boolean',
             'heard_in' => 'integer',
             'heard' => 'integer',

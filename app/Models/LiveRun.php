@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use DustyJet\HoldTest\Limits;
 use DustyJet\HoldTest\LiveHold;
 use DustyJet\HoldTest\PressureTrace;
-use DustyJet\HoldTest\Rig;
 use DustyJet\Instrument\Measurand;
 use DustyJet\Instrument\Sample;
-use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\PressureUnit;
-use DustyJet\Quantity\Volume;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -27,13 +23,13 @@ use Ramsey\Uuid\Uuid;
  * @property string $job_id
  * @property string $instrument_id
  * @property int $opened_by
- * @property array{volume_ml: float, volume_u_percent: float, limit_ml_min: float, wetted: bool, anyway: bool} $setup
+ * @property array<string, mixed> $setup as RunSetup keeps it
  * @property Carbon $opened_at
  * @property Carbon|null $ended_at
  * @property float|null $skew seconds the clock here is ahead of the instrument's, at least
  * @property float|null $judged_at seconds by the instrument
  * @property float|null $held_from seconds by the instrument
- * @property array{verdict: string, ml_min: float, low: float, high: float, more_s: float|null}|null $verdict
+ * @property array<string, mixed>|null $verdict as RunVerdict keeps it
  * @property string $said
  * @property-read Job $job
  * @property-read Instrument $instrument
@@ -141,6 +137,11 @@ final class LiveRun extends Model
         );
     }
 
+    public function isForPops(): bool
+    {
+        return $this->setUp()->purpose === RunPurpose::Pops;
+    }
+
     public function isVacuum(): bool
     {
         return $this->instrument->measurand === Measurand::Vacuum;
@@ -167,14 +168,14 @@ final class LiveRun extends Model
         return PressureTrace::of($readings, PressureUnit::Kilopascal, $this->isVacuum(), $this->instrument->step);
     }
 
-    public function rig(): Rig
+    public function setUp(): RunSetup
     {
-        return new Rig(Volume::ofMillilitres($this->setup['volume_ml']), $this->setup['volume_u_percent'] / 100.0);
+        return RunSetup::of($this->setup);
     }
 
-    public function limits(): Limits
+    public function said(): ?RunVerdict
     {
-        return Limits::ofLeak(Flow::ofMillilitresPerMinute($this->setup['limit_ml_min']));
+        return $this->verdict === null ? null : RunVerdict::of($this->verdict);
     }
 
     /** The entry its end is logged as: always the same, so that it is logged once. */

@@ -20,6 +20,7 @@ return new class extends Migration {
             $table->double('span')->default(1);
             $table->double('step')->default(0)->comment('how finely it reads, kPa or rpm; 0 when that is not known');
             $table->bigInteger('last_seq')->default(0);
+            $table->double('last_t')->nullable()->comment('of the same sample, seconds by its own clock');
             $table->bigInteger('heard_in')->default(0)->comment('the second of its last batch, and how many were in it');
             $table->smallInteger('heard')->default(0);
             $table->boolean('stands_in')->default(false)->comment('made by the demo for a scripted instrument');

@@ -112,6 +112,16 @@ it('answers a batch that cannot be with one word and its line, and keeps nothing
     'too many' => [fn (float $t): array => array_map(fn (int $i): array => sample($i, t: $t), range(1, 501)), 'too_many', 502],
 ]);
 
+it('refuses a clock that was set back between two batches', function (): void {
+    putOn($this);
+    $now = microtime(true);
+    sent($this, [sample(1, t: $now)])->assertOk();
+    sent($this, [sample(2, t: $now - 0.5)])->assertStatus(422)->assertJsonPath('error', 'time_goes_back');
+    sent($this, [sample(1, t: $now), sample(2, t: $now + 0.1)])->assertOk()->assertJson(['kept' => 1, 'known' => 1]);
+
+    expect(DB::table('samples')->count())->toBe(2);
+});
+
 it('answers what is no JSON, no number and no protocol', function (string $body, string $error): void {
     putOn($this);
     $this->call('POST', '/instruments/samples', server: ['HTTP_AUTHORIZATION' => "Bearer {$this->key}"], content: $body)
@@ -307,6 +317,37 @@ it('logs what was held when it is taken off, and nothing when nothing was', func
 
     expect(Entry::query()->where('kind', 'hold_tested')->count())->toBe($logged);
 })->with([[30.0, 1], [8.0, 0]]);
+
+it('watches pops and logs them once they were let go or are enough', function (): void {
+    $this->job = $this->openJob(['family' => 'kart_pumper', 'variant' => 'kart', 'machine' => 'Kart']);
+    $this->post("/jobs/{$this->job->id}/live", [
+        'instrument' => $this->gauge->id, 'unit' => 'psi', 'volume_ml' => '18', 'limit_ml_min' => '0.6',
+        'purpose' => 'pops', 'wetted' => '1',
+    ])->assertSessionHasNoErrors();
+    played($this, GaugeScenario::PopOff, 130.0);
+    $run = LiveRun::query()->sole();
+    $said = $this->getJson("/jobs/{$this->job->id}/live/{$run->id}")->assertOk()->json();
+    expect($said['verdict']['word'])->toBe('Popped')->and($said['prompt'])->toContain('Popped')->and($said['ended'])->toBeTrue();
+    $entry = Entry::query()->where('kind', 'pop_off_measured')->sole();
+    $pairs = explode(' ', $entry->payload['pops']);
+
+    expect(count($pairs))
+        ->toBeGreaterThanOrEqual(5)
+        ->and((float) $pairs[1])
+        ->toEqualWithDelta(13.0, 0.5)
+        ->and($entry->payload['wetted'])
+        ->toBeTrue()
+        ->and($run->refresh()->ended_at)
+        ->not->toBeNull();
+});
+
+it('watches no pops where no needle pops', function (): void {
+    $this->post("/jobs/{$this->job->id}/live", [
+        'instrument' => $this->gauge->id, 'unit' => 'psi', 'volume_ml' => '18', 'limit_ml_min' => '0.6', 'purpose' => 'pops',
+    ])->assertSessionHasErrors();
+
+    expect(LiveRun::query()->count())->toBe(0);
+});
 
 it('starts no stand-in in a real shop', function (): void {
     config(['shop.demo' => false]);

@@ -27,7 +27,7 @@ final readonly class LiveRunController
         #[CurrentUser] Person $by,
         OpenLiveRun $open,
     ): RedirectResponse {
-        $open($job, $by, $request->instrument(), $request->rig(), $request->limits(), $request->wetted(), $request->anyway());
+        $open($job, $by, $request->instrument(), $request->setup());
 
         return redirect()->route('stations.show', [$job, 'bench-test'], 303);
     }

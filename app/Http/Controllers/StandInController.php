@@ -19,7 +19,7 @@ final readonly class StandInController
         #[CurrentUser] Person $by,
         StartStandIn $start,
     ): RedirectResponse {
-        $start($job, $by, $request->scenario(), $request->rig(), $request->limits(), $request->root());
+        $start($job, $by, $request->scenario(), $request->setup(), $request->root());
 
         return redirect()->route('stations.show', [$job, 'bench-test'], 303);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\RunPurpose;
+use App\Models\RunSetup;
 use DustyJet\HoldTest\Limits;
 use DustyJet\HoldTest\Rig;
 use DustyJet\Quantity\Flow;
@@ -73,6 +75,14 @@ trait DescribesRig
         $typical = Limits::ofLeak(Flow::ofMillilitresPerMinute($this->float('limit_ml_min')));
 
         return new Limits($typical->leak, $typical->working, $this->float('drift_k'));
+    }
+
+    /** What an instrument is to be watched for, and on what. */
+    public function setup(): RunSetup
+    {
+        $purpose = RunPurpose::tryFrom($this->string('purpose')->toString()) ?? RunPurpose::Hold;
+
+        return new RunSetup($this->rig(), $this->limits(), $this->wetted(), $this->anyway(), $purpose);
     }
 
     public function wetted(): bool

@@ -26,7 +26,11 @@ final class StoreStandInRequest extends FormRequest
     /** @return array<string, list<string|Enum>> */
     public function rules(): array
     {
-        return ['scenario' => ['required', Rule::enum(GaugeScenario::class)], ...$this->rigRules()];
+        return [
+            'scenario' => ['required', Rule::enum(GaugeScenario::class)],
+            'purpose' => ['nullable', 'in:hold,pops'],
+            ...$this->rigRules(),
+        ];
     }
 
     public function scenario(): GaugeScenario

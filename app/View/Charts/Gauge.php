@@ -18,6 +18,11 @@ final readonly class Gauge
     /** Where a vacuum test starts. From memory. */
     private const VACUUM_TARGET_INHG = 15.0;
 
+    /** What a kart pumper is set to, and a face it fits on. Common practice. */
+    private const POPS_TARGET_PSI = 10.0;
+
+    private const POPS_FULL_PSI = 20.0;
+
     /**
      * @param  list<array{path: string, major: bool}>  $ticks
      * @param  list<array{text: string, x: float, y: float}>  $numbers
@@ -39,8 +44,12 @@ final readonly class Gauge
     }
 
     /** At rest, for a run that is about to be watched. */
-    public static function atRest(bool $isVacuum, Card $card): self
+    public static function atRest(bool $isVacuum, Card $card, bool $forPops = false): self
     {
+        if ($forPops) {
+            return self::showing(PressureUnit::Psi, 0.0, null, self::POPS_TARGET_PSI, null, self::POPS_FULL_PSI);
+        }
+
         return $isVacuum
             ? self::showing(PressureUnit::InchOfMercury, 0.0, null, self::VACUUM_TARGET_INHG, null)
             : self::showing(PressureUnit::Psi, 0.0, null, $card->test->inPsi(), $card->stop->inPsi());
@@ -61,10 +70,16 @@ final readonly class Gauge
     }
 
     /** Reading, start, target and stop in the unit of the gauge. */
-    public static function showing(PressureUnit $unit, float $reading, ?float $start, float $target, ?float $stop): self
-    {
+    public static function showing(
+        PressureUnit $unit,
+        float $reading,
+        ?float $start,
+        float $target,
+        ?float $stop,
+        ?float $full = null,
+    ): self {
         $isVacuum = $unit === PressureUnit::InchOfMercury;
-        $full = $isVacuum ? 30.0 : 10.0;
+        $full ??= $isVacuum ? 30.0 : 10.0;
 
         return new self(
             unit: $unit->symbol(),
@@ -76,7 +91,7 @@ final readonly class Gauge
             hazardArc: $stop === null ? '' : self::arc(91.0, $stop, $full, $full),
             ticks: self::ticks($full),
             numbers: self::numbers($full),
-            inner: self::inner($full, $unit->kilopascals(), $isVacuum ? 25 : 20),
+            inner: self::inner($full, $unit->kilopascals(), $full > 10.0 ? 25 : 20),
             label: self::label($unit, $reading, $target, $stop),
         );
     }

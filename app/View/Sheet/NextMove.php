@@ -51,8 +51,8 @@ final readonly class NextMove
     private static function watching(): self
     {
         return new self(
-            do: 'Watch the gauge, hands off',
-            why: 'It ends by itself once the verdict is clear, and is logged.',
+            do: 'Watch the gauge',
+            why: 'It says what to do, ends by itself, and is logged.',
             minutes: 1,
             key: 'live',
             label: 'Stop, judge it',

@@ -51,10 +51,21 @@ final readonly class SampleBatch
         return new self($sentAt, $samples);
     }
 
-    /** @return list<Sample> those with a higher number than the last that was kept */
-    public function after(int $seq): array
+    /**
+     * @param  float|null  $seconds when the last that was kept was read
+     *
+     * @return list<Sample> those with a higher number than the last that was kept
+     *
+     * @throws UnusableBatch If they were read before it.
+     */
+    public function after(int $seq, ?float $seconds = null): array
     {
-        return array_values(array_filter($this->samples, static fn (Sample $s): bool => $s->seq > $seq));
+        $known = array_filter($this->samples, static fn (Sample $s): bool => $s->seq <= $seq);
+        $new = array_slice($this->samples, count($known));
+        ($new[0]->seconds ?? INF) >= ($seconds ?? -INF)
+            || throw UnusableBatch::line('time_goes_back', count($known) + 2, '"t" must not be before that of the sample before');
+
+        return $new;
     }
 
     private static function sentAt(string $line): float

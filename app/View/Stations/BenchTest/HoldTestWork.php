@@ -64,7 +64,7 @@ final readonly class HoldTestWork implements StationWork
             setup: $asked->do === '' ? '' : "{$asked->do}. {$asked->why}",
             gauge: $live === null
                 ? Gauge::of($hold, $sheet->family->card)
-                : Gauge::atRest($live->isVacuum(), $sheet->family->card),
+                : Gauge::atRest($live->isVacuum(), $sheet->family->card, $live->isForPops()),
             reading: GaugeEnd::of($hold),
             verdict: $hold === null ? null : VerdictPlate::of($hold, $isStale),
             wide: $charts['wide'] ?? null,

@@ -9,6 +9,7 @@ use App\Models\Shop;
 use App\View\Numbers;
 use App\View\Stations\SheetView;
 use DustyJet\Instrument\GaugeScenario;
+use DustyJet\Worksheet\Metering\Metering;
 
 /** A run that is being watched, or what it takes to begin one. */
 final readonly class LivePlate
@@ -29,6 +30,7 @@ final readonly class LivePlate
         public array $gauges,
         public array $scenarios,
         public bool $isOffered,
+        public bool $maySeePops,
     ) {
     }
 
@@ -51,6 +53,7 @@ final readonly class LivePlate
             ),
             scenarios: Shop::isDemo() ? self::scenarios() : [],
             isOffered: $run === null && $view->sheet->handedBackAt === null,
+            maySeePops: isset($view->sheet->family->proof->tests[Metering::POP_OFF]),
         );
     }
 

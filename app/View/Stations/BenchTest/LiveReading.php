@@ -12,6 +12,7 @@ use DustyJet\HoldTest\LiveHold;
 use DustyJet\HoldTest\LivePhase;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Instrument\Sample;
+use DustyJet\PopOff\PopSeries;
 use DustyJet\Quantity\PressureUnit;
 
 /** What a page that watches a run is told: new samples, what to do now, and the verdict so far. */
@@ -60,8 +61,11 @@ final readonly class LiveReading
     private static function prompt(LiveHold $hold, LiveRun $run, Card $card, PressureUnit $unit): string
     {
         $to = $run->isVacuum() ? '15 inHg' : Numbers::plain($card->test->inPsi(), 0).' psi';
-        $verdict = Verdict::tryFrom($run->verdict['verdict'] ?? '');
-        $more = ($verdict === null ? null : $hold->secondsLeft($verdict)) ?? $run->verdict['more_s'] ?? null;
+        if ($run->isForPops()) {
+            return self::popping(count($run->said()->pops ?? []));
+        }
+        $so = $run->said();
+        $more = ($so?->verdict === null ? null : $hold->secondsLeft($so->verdict)) ?? $so?->moreSeconds;
 
         return match (true) {
             $hold->phase === LivePhase::Waiting => "Pump slowly to {$to}.",
@@ -72,21 +76,32 @@ final readonly class LiveReading
         };
     }
 
+    private static function popping(int $pops): string
+    {
+        return match (true) {
+            $pops === 0 => 'Pump slowly until it pops.',
+            $pops < PopSeries::ENOUGH => "Popped {$pops} of ".PopSeries::ENOUGH.'. Pump on, slowly.',
+            default => "Popped {$pops} times: enough. Let it go, or stop.",
+        };
+    }
+
     /** @return array{class: string, word: string, value: string, note: string}|null */
     private static function verdict(LiveRun $run): ?array
     {
-        $so = $run->verdict;
-        if ($so === null) {
+        $so = $run->said();
+        if ($so === null || $so->verdict === null && $so->pops === []) {
             return null;
         }
-        $limit = 'limit '.Numbers::flow($run->setup['limit_ml_min']);
-        $band = Numbers::flow($so['low']).' to '.Numbers::flow($so['high']).' cc/min';
-
-        return match (Verdict::from($so['verdict'])) {
-            Verdict::Holds => ['class' => 'is-holds', 'word' => 'Holds so far', 'value' => 'under '.Numbers::flow($so['high']), 'note' => $limit],
-            Verdict::Leaks => ['class' => 'is-leak', 'word' => 'Leaks', 'value' => Numbers::flow($so['ml_min']).' cc/min', 'note' => "{$band}, {$limit}"],
-            Verdict::HoldsBelow => ['class' => 'is-leak', 'word' => 'Holds below', 'value' => '', 'note' => 'seals only under less'],
-            Verdict::KeepWatching => ['class' => 'is-watch', 'word' => 'Keep watching', 'value' => '', 'note' => "{$band}, {$limit}"],
+        $limit = 'limit '.Numbers::flow($run->setUp()->limits->leak->inMillilitresPerMinute());
+        $band = Numbers::flow($so->low).' to '.Numbers::flow($so->high).' cc/min';
+        [$class, $word, $value, $note] = match ($so->verdict) {
+            null => ['is-watch', 'Popped', $so->lastPopInPsi(), 'psi, opened / shut, '.count($so->pops).' so far'],
+            Verdict::Holds => ['is-holds', 'Holds so far', 'under '.Numbers::flow($so->high), $limit],
+            Verdict::Leaks => ['is-leak', 'Leaks', Numbers::flow($so->best).' cc/min', "{$band}, {$limit}"],
+            Verdict::HoldsBelow => ['is-leak', 'Holds below', '', 'seals only under less'],
+            Verdict::KeepWatching => ['is-watch', 'Keep watching', '', "{$band}, {$limit}"],
         };
+
+        return ['class' => $class, 'word' => $word, 'value' => $value, 'note' => $note];
     }
 }

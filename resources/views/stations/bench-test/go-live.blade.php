@@ -11,6 +11,7 @@
                             <option value="{{ $gauge['id'] }}">{{ $gauge['name'] }}</option>
                         @endforeach
                     </select></div>
+                @includeWhen($work->live->maySeePops, 'stations.bench-test.purpose', ['of' => 'gauge'])
                 <button type="submit" class="btn btn-secondary">Watch it</button>
             </form>
         @endif
@@ -24,6 +25,7 @@
                             <option value="{{ $scenario['value'] }}">{{ $scenario['label'] }}</option>
                         @endforeach
                     </select></div>
+                @includeWhen($work->live->maySeePops, 'stations.bench-test.purpose', ['of' => 'stand-in'])
                 <button type="submit" class="btn btn-secondary">Start the stand-in</button>
             </form>
         @endif

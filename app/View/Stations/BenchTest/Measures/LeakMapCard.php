@@ -130,7 +130,7 @@ final readonly class LeakMapCard
         ));
 
         return array_values(array_map(
-            static fn (JointGroup $g): string => ucfirst($names($g)).': together '.self::flow($g->flow),
+            static fn (JointGroup $g): string => ucfirst($names($g)).': together '.Numbers::flow($g->flow->best).', '.self::flow($g->flow),
             $many,
         ));
     }
