@@ -23,6 +23,7 @@ final readonly class LeakSet
      * @param  float  $misfit chi-squared at the flows that fit best, a failed outcome counting as it is unlikely
      * @param  list<float>  $mean of the flows before they are cut off
      * @param  list<array{at: list<float>, weight: float}>  $points flows in the order of the joints, ml/min
+     * @param  array<string, float>  $means what is expected of each joint's flow, ml/min
      */
     private function __construct(
         public array $joints,
@@ -31,6 +32,7 @@ final readonly class LeakSet
         private array $mean,
         private CholeskyFactor $precision,
         public array $points = [],
+        public array $means = [],
     ) {
     }
 
@@ -70,7 +72,15 @@ final readonly class LeakSet
         $flows = PositiveNormal::around($this->mean, $this->precision);
         $weight = $this->logWeight + log(max($flows->share, 1e-12));
 
-        return new self($this->joints, $weight, $this->misfit, $this->mean, $this->precision, $flows->points);
+        return new self(
+            $this->joints,
+            $weight,
+            $this->misfit,
+            $this->mean,
+            $this->precision,
+            $flows->points,
+            $this->means($flows->points),
+        );
     }
 
     /** Whether cutting off takes little away. */
@@ -79,11 +89,15 @@ final readonly class LeakSet
         return min([0.0, ...$this->mean]) >= 0.0;
     }
 
-    /** @return array<string, float> what is expected of each joint's flow, ml/min */
-    public function means(): array
+    /**
+     * @param  list<array{at: list<float>, weight: float}>  $points
+     *
+     * @return array<string, float>
+     */
+    private function means(array $points): array
     {
         $means = array_fill_keys($this->joints, 0.0);
-        foreach ($this->points as $point) {
+        foreach ($points as $point) {
             foreach ($this->joints as $i => $joint) {
                 $means[$joint] += $point['weight'] * $point['at'][$i];
             }

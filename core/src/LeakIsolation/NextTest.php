@@ -50,7 +50,7 @@ final readonly class NextTest
     {
         $flows = [];
         foreach ($this->suppositions->all as ['set' => $set, 'weight' => $weight]) {
-            $under = array_intersect_key($set->means(), array_flip($test->joints));
+            $under = array_intersect_key($set->means, array_flip($test->joints));
             $flows[] = [$under === [] ? 0.0 : max(array_sum($under), 1e-9), $weight];
         }
         $chances = $this->sigma > 0.0 ? $this->classes($flows) : self::holdsOrNot($flows);

@@ -8,7 +8,7 @@ namespace DustyJet\LeakIsolation;
 final readonly class Suppositions
 {
     /** Sets lighter than the heaviest by more than this, as a logarithm, are not kept. */
-    private const MOST_LIGHTER = 14.0;
+    private const MOST_LIGHTER = 10.0;
 
     /** A misfit that chance gives once in a thousand, in standard deviations of a normal distribution. */
     private const RARE = 3.09;

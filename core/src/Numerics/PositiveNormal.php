@@ -10,7 +10,7 @@ final readonly class PositiveNormal
     /** Half a lattice's width in standard deviations, and its points on a side, an even number so that none is in the middle. */
     private const REACH = 4.0;
 
-    private const POINTS = [1 => 160, 2 => 32, 3 => 12];
+    private const POINTS = [1 => 160, 2 => 18, 3 => 8];
 
     /**
      * @param  float  $share of the whole that lies above zero
