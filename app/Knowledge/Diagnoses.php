@@ -6,7 +6,10 @@ namespace App\Knowledge;
 
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Diagnosis\Diagnosis;
+use DustyJet\LeakIsolation\Isolation;
+use DustyJet\Worksheet\LeakMap\LeakMap;
 use DustyJet\Worksheet\Triage;
+use DustyJet\Worksheet\Worksheet;
 use Illuminate\Contracts\Cache\Repository;
 
 /** Diagnoses kept by their cases: the same answers under the same knowledge are weighed once. */
@@ -22,14 +25,43 @@ final readonly class Diagnoses
     public function of(Triage $triage): Diagnosis
     {
         $case = $triage->case();
-        $key = 'diagnosis-'.md5($this->knowledge.serialize($case));
+
+        return $this->kept(
+            'diagnosis-'.md5($this->knowledge.serialize($case)),
+            Diagnosis::class,
+            fn (): Diagnosis => Diagnosis::of($this->catalogue, $case),
+        );
+    }
+
+    /** Which joint leaks; null where nothing is to be told apart. */
+    public function leaks(Worksheet $sheet): ?Isolation
+    {
+        $case = LeakMap::asked($sheet);
+
+        return $case === null ? null : $this->kept(
+            'leaks-'.md5($this->knowledge.serialize($case)),
+            Isolation::class,
+            static fn (): Isolation => Isolation::of($case),
+        );
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  class-string<T>  $class
+     * @param  callable(): T  $reckon
+     *
+     * @return T
+     */
+    private function kept(string $key, string $class, callable $reckon): object
+    {
         $kept = $this->cache->get($key);
-        if ($kept instanceof Diagnosis) {
+        if ($kept instanceof $class) {
             return $kept;
         }
-        $diagnosis = Diagnosis::of($this->catalogue, $case);
-        $this->cache->put($key, $diagnosis, self::KEPT_SECONDS);
+        $reckoned = $reckon();
+        $this->cache->put($key, $reckoned, self::KEPT_SECONDS);
 
-        return $diagnosis;
+        return $reckoned;
     }
 }

@@ -8,6 +8,7 @@ use App\View\Stations\BenchTest\Measures\LeakMapCard;
 use App\View\Stations\BenchTest\Measures\LeverCard;
 use App\View\Stations\BenchTest\Measures\PopOffCard;
 use DustyJet\Worksheet\EntryKind;
+use DustyJet\Worksheet\LeakMap\LeakMap;
 use Tests\Core\Worksheet\Bench;
 
 function levelled(float $measured, string $datum = 'down'): LeverCard
@@ -91,7 +92,7 @@ it('keeps the ledger of pops with what each moved, and what a cut would do', fun
 
 it('maps a leak: suspects with chances and flows, what is cleared, what to do next', function (): void {
     $bench = (new Bench('cube_opposed'))->hold(3.0, wetted: true);
-    $card = LeakMapCard::of($bench->sheet());
+    $card = LeakMapCard::of($bench->sheet(), LeakMap::of($bench->sheet()));
     expect($card?->rows[0]['joint'])
         ->toBe('Inlet needle on its seat')
         ->and($card?->next)
@@ -102,7 +103,7 @@ it('maps a leak: suspects with chances and flows, what is cleared, what to do ne
         ->not->toBe([]);
     $bench->add(EntryKind::LeakIsolated, ['isolation' => 'stub', 'outcome' => 'holds', 'flow_ml_min' => 0.0]);
     $bench->add(EntryKind::LeakIsolated, ['isolation' => 'soap', 'outcome' => 'leaks', 'bubbled' => 'barb']);
-    $card = LeakMapCard::of($bench->sheet());
+    $card = LeakMapCard::of($bench->sheet(), LeakMap::of($bench->sheet()));
     $states = array_column($card->rows ?? [], 'state', 'joint');
 
     expect($states['Inlet barb in its bore'])
@@ -113,10 +114,10 @@ it('maps a leak: suspects with chances and flows, what is cleared, what to do ne
         ->toBe('Inlet barb in its bore')
         ->and($card?->contradicts)
         ->toBe('')
-        ->and(LeakMapCard::of((new Bench('pulse_pump'))->sheet()))
+        ->and(LeakMapCard::of((new Bench('pulse_pump'))->sheet(), null))
         ->toBeNull();
     $bench->add(EntryKind::LeakIsolated, ['isolation' => 'needle_alone', 'outcome' => 'leaks', 'flow_ml_min' => 9.0]);
-    expect(LeakMapCard::of($bench->sheet())?->contradicts)->toContain('cannot both be right');
+    expect(LeakMapCard::of($bench->sheet(), LeakMap::of($bench->sheet()))?->contradicts)->toContain('cannot both be right');
 });
 
 it('puts each measure on the report', function (): void {

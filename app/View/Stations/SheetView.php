@@ -11,6 +11,7 @@ use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\Diagnosis\Safety;
+use DustyJet\LeakIsolation\Isolation;
 use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Triage;
 use DustyJet\Worksheet\Worksheet;
@@ -24,6 +25,9 @@ final readonly class SheetView
 
     /** Of this sheet, where a complaint is named and this station shows it or the next move follows it. */
     public ?Diagnosis $diagnosis;
+
+    /** Which joint leaks, where this station shows it. */
+    public ?Isolation $leaks;
 
     /** @var list<Move> as the diagnosis has them */
     public array $moves;
@@ -46,6 +50,7 @@ final readonly class SheetView
         $leads = $this->triage->leads();
         $shows = $station === Station::Intake && $sheet->handedBackAt === null;
         $this->diagnosis = $leads || $shows ? $diagnoses->of($this->triage) : null;
+        $this->leaks = $station === Station::BenchTest ? $diagnoses->leaks($sheet) : null;
         $this->safety = $this->triage->safety();
         $this->plainMoves = $sheet->moves(null, $this->safety);
         $this->moves = $leads ? $this->hereFirst($sheet->moves($this->diagnosis, $this->safety)) : $this->plainMoves;

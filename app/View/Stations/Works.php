@@ -40,7 +40,7 @@ final readonly class Works
 
     private static function benchTest(SheetView $view): StationWork
     {
-        return $view->sheet->family->proof->hold === null ? TestsWork::of($view->sheet) : HoldTestWork::of($view);
+        return $view->sheet->family->proof->hold === null ? TestsWork::of($view) : HoldTestWork::of($view);
     }
 
     private static function screws(SheetView $view, string $screw): StationWork

@@ -74,7 +74,7 @@ final readonly class HoldTestWork implements StationWork
             form: HoldForm::of($hold, $sheet->family->card, ($view->plainMoves[0]->key ?? '') === 'hold_wet'),
             tests: TestRow::all($sheet),
             live: LivePlate::of($view),
-            measures: Measures::of($sheet),
+            measures: Measures::of($sheet, $view->leaks),
         );
     }
 

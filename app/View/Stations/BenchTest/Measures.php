@@ -8,6 +8,7 @@ use App\View\Stations\BenchTest\Measures\FloatCard;
 use App\View\Stations\BenchTest\Measures\LeakMapCard;
 use App\View\Stations\BenchTest\Measures\LeverCard;
 use App\View\Stations\BenchTest\Measures\PopOffCard;
+use DustyJet\LeakIsolation\Isolation;
 use DustyJet\Worksheet\FloatLevel\FloatGaps;
 use DustyJet\Worksheet\Metering\Metering;
 use DustyJet\Worksheet\Worksheet;
@@ -23,12 +24,12 @@ final readonly class Measures
     ) {
     }
 
-    public static function of(Worksheet $sheet): self
+    public static function of(Worksheet $sheet, ?Isolation $leaks): self
     {
         $has = static fn (string $test): bool => isset($sheet->family->proof->tests[$test]);
 
         return new self(
-            LeakMapCard::of($sheet),
+            LeakMapCard::of($sheet, $leaks),
             $has(Metering::POP_OFF) ? PopOffCard::of($sheet) : null,
             $has(Metering::LEVER) ? LeverCard::of($sheet) : null,
             $has(FloatGaps::TEST) ? FloatCard::of($sheet) : null,

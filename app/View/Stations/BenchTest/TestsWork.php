@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\View\Stations\BenchTest;
 
 use App\View\Stations\BesideTheDrawing;
+use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
-use DustyJet\Worksheet\Worksheet;
 
 /** The bench of a family without a hold test. */
 final readonly class TestsWork implements StationWork
@@ -18,11 +18,12 @@ final readonly class TestsWork implements StationWork
     {
     }
 
-    public static function of(Worksheet $sheet): self
+    public static function of(SheetView $view): self
     {
+        $sheet = $view->sheet;
         $state = $sheet->stations['bench-test'];
 
-        return new self(TestRow::all($sheet), "{$state->done} of {$state->of} passed", Measures::of($sheet));
+        return new self(TestRow::all($sheet), "{$state->done} of {$state->of} passed", Measures::of($sheet, $view->leaks));
     }
 
     public function view(): string

@@ -37,12 +37,20 @@ final readonly class LeakMap
     /** Null where there is nothing to tell apart: no such family, or nothing leaked yet. */
     public static function of(Worksheet $sheet): ?Isolation
     {
+        $case = self::asked($sheet);
+
+        return $case === null ? null : Isolation::of($case);
+    }
+
+    /** What it is reckoned from. */
+    public static function asked(Worksheet $sheet): ?LeakCase
+    {
         $leaks = $sheet->family->proof->leaks;
         $hold = self::leaking($sheet);
         $isStale = $sheet->of(Staleness::class)->has(IsolatingResults::READING);
         $results = $isStale ? [] : $sheet->of(IsolatingResults::class)->all;
 
-        return $leaks === null || $hold === null && $results === [] ? null : Isolation::of(self::case($leaks, $hold, $results));
+        return $leaks === null || $hold === null && $results === [] ? null : self::case($leaks, $hold, $results);
     }
 
     /** The last hold test, if it leaked and holds. */

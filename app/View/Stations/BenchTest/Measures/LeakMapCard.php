@@ -12,7 +12,6 @@ use DustyJet\LeakIsolation\FlowInterval;
 use DustyJet\LeakIsolation\Isolation;
 use DustyJet\LeakIsolation\JointGroup;
 use DustyJet\Worksheet\LeakMap\IsolatingResults;
-use DustyJet\Worksheet\LeakMap\LeakMap;
 use DustyJet\Worksheet\Stale\Staleness;
 use DustyJet\Worksheet\Worksheet;
 
@@ -40,13 +39,12 @@ final readonly class LeakMapCard
     }
 
     /** Null where the family has no joints to tell apart. */
-    public static function of(Worksheet $sheet): ?self
+    public static function of(Worksheet $sheet, ?Isolation $isolation): ?self
     {
         $leaks = $sheet->family->proof->leaks;
         if ($leaks === null) {
             return null;
         }
-        $isolation = LeakMap::of($sheet);
         $isStale = $sheet->of(Staleness::class)->has(IsolatingResults::READING);
 
         return new self(
