@@ -43,8 +43,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('jobs/{job}/hold-tests', [HoldTestController::class, 'store'])->name('hold-tests.store');
     Route::post('jobs/{job}/live', [LiveRunController::class, 'store'])->name('live.store');
     Route::post('jobs/{job}/stand-ins', [StandInController::class, 'store'])->name('stand-ins.store');
-    Route::get('jobs/{job}/live/{run}', [LiveRunController::class, 'show'])->whereUuid('run')->name('live.show');
-    Route::delete('jobs/{job}/live/{run}', [LiveRunController::class, 'destroy'])->whereUuid('run')->name('live.destroy');
+    Route::get('jobs/{job}/live/{run}', [LiveRunController::class, 'show'])->whereUuid('run')->scopeBindings()->name('live.show');
+    Route::delete('jobs/{job}/live/{run}', [LiveRunController::class, 'destroy'])->whereUuid('run')->scopeBindings()->name('live.destroy');
     Route::get('instruments', [InstrumentController::class, 'index'])->name('instruments.index');
     Route::post('instruments', [InstrumentController::class, 'store'])->name('instruments.store');
     Route::put('instruments/{instrument}', [InstrumentController::class, 'update'])->whereUuid('instrument')->name('instruments.update');

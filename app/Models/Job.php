@@ -85,6 +85,12 @@ final class Job extends Model
         return $photos;
     }
 
+    /** @return HasMany<LiveRun, $this> */
+    public function runs(): HasMany
+    {
+        return $this->hasMany(LiveRun::class);
+    }
+
     /** @return Collection<int, self> soonest promised first */
     public static function onTheBench(): Collection
     {

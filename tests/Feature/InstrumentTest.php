@@ -349,6 +349,17 @@ it('watches no pops where no needle pops', function (): void {
     expect(LiveRun::query()->count())->toBe(0);
 });
 
+it('shows and ends a run on its own job only, and to nobody who is not signed in', function (): void {
+    putOn($this);
+    $run = LiveRun::query()->sole();
+    $other = $this->openJob(['machine' => 'Korvo']);
+    $this->getJson("/jobs/{$other->id}/live/{$run->id}")->assertNotFound();
+    $this->delete("/jobs/{$other->id}/live/{$run->id}")->assertNotFound();
+    expect($run->refresh()->ended_at)->toBeNull();
+    auth()->logout();
+    $this->getJson("/jobs/{$this->job->id}/live/{$run->id}")->assertUnauthorized();
+});
+
 it('starts no stand-in in a real shop', function (): void {
     config(['shop.demo' => false]);
     $this->post("/jobs/{$this->job->id}/stand-ins", [

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View\Stations\BenchTest;
 
 use App\View\Charts\Gauge;
-use App\View\Charts\StripChart;
 use App\View\Numbers;
 use App\View\Stations\BesideTheDrawing;
 use App\View\Stations\SheetView;
@@ -26,7 +25,6 @@ final readonly class HoldTestWork implements StationWork
     private const RUNS_SHOWN = 3;
 
     /**
-     * @param  StripChart|null  $narrow the same chart for a phone
      * @param  list<array{name: string, note: string}>  $runs newest first
      * @param  list<TestRow>  $tests the others of the family
      */
@@ -35,10 +33,7 @@ final readonly class HoldTestWork implements StationWork
         public string $setup,
         public Gauge $gauge,
         public GaugeEnd $reading,
-        public ?VerdictPlate $verdict,
-        public ?StripChart $wide,
-        public ?StripChart $narrow,
-        public string $facts,
+        public ?LastRun $last,
         public array $runs,
         public HoldForm $form,
         public ?string $inTheWay,
@@ -54,8 +49,6 @@ final readonly class HoldTestWork implements StationWork
         $asked = $sheet->family->proof->hold ?? new HoldAsked('', '', '', Need::Nothing, '');
         $hold = $sheet->of(Holds::class)->latest();
         $live = $view->records->live;
-        $trace = $view->records->trace;
-        $charts = $hold === null || $trace === null ? [] : StripChart::both($hold, $trace);
         $isStale = $sheet->of(Staleness::class)->has(Holds::READING);
 
         return new self(
@@ -66,10 +59,7 @@ final readonly class HoldTestWork implements StationWork
                 ? Gauge::of($hold, $sheet->family->card)
                 : Gauge::atRest($live->isVacuum(), $sheet->family->card, $live->isForPops()),
             reading: GaugeEnd::of($hold),
-            verdict: $hold === null ? null : VerdictPlate::of($hold, $isStale),
-            wide: $charts['wide'] ?? null,
-            narrow: $charts['narrow'] ?? null,
-            facts: $hold === null ? '' : self::facts($hold),
+            last: $hold === null ? null : LastRun::of($hold, $view->records->trace, $isStale),
             runs: self::runs($sheet->of(Holds::class)->all),
             form: HoldForm::of($hold, $sheet->family->card, ($view->plainMoves[0]->key ?? '') === 'hold_wet'),
             tests: TestRow::all($sheet),
@@ -109,15 +99,5 @@ final readonly class HoldTestWork implements StationWork
             Verdict::HoldsBelow => 'holds below',
             Verdict::KeepWatching => 'undecided',
         };
-    }
-
-    private static function facts(HoldRecord $hold): string
-    {
-        $hole = $hold->outcome->leak->holeUm;
-        $margin = Numbers::plain($hold->outcome->margin, 0);
-
-        return ($hole === null ? '' : 'A hole of '.Numbers::plain($hole, 0).' µm would do it. ')
-            ."Tested at {$margin} times the fuel it holds back."
-            .($hold->setup->isVacuum ? ' Vacuum pulls the needle onto its seat: it can hide weak closing.' : '');
     }
 }
