@@ -356,7 +356,7 @@ it('shows and ends a run on its own job only, and to nobody who is not signed in
     $this->getJson("/jobs/{$other->id}/live/{$run->id}")->assertNotFound();
     $this->delete("/jobs/{$other->id}/live/{$run->id}")->assertNotFound();
     expect($run->refresh()->ended_at)->toBeNull();
-    auth()->logout();
+    auth()->forgetGuards();
     $this->getJson("/jobs/{$this->job->id}/live/{$run->id}")->assertUnauthorized();
 });
 
