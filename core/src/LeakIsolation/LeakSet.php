@@ -16,11 +16,14 @@ use DustyJet\Numerics\PositiveNormal;
  */
 final readonly class LeakSet
 {
+    /** What an outcome that is not explained counts as: five standard deviations. */
+    private const WRONG_OUTCOME = 25.0;
+
     /**
      * @param  list<string>  $joints at most three
      * @param  float  $logWeight of the supposition with everything tested; before the flows are cut off below zero, the
      *     most it can be
-     * @param  float  $misfit chi-squared at the flows that fit best, a failed outcome counting as it is unlikely
+     * @param  float  $misfit chi-squared at the flows that fit best, and more for an outcome it does not explain
      * @param  list<float>  $mean of the flows before they are cut off
      * @param  list<array{at: list<float>, weight: float}>  $points flows in the order of the joints, ml/min
      * @param  array<string, float>  $means what is expected of each joint's flow, ml/min
@@ -42,7 +45,7 @@ final readonly class LeakSet
      */
     public static function supposed(array $joints, LeakCase $case, float $scale): self
     {
-        $prior = $seen = 0.0;
+        $prior = $seen = $wrong = 0.0;
         foreach ($case->joints as $joint => $chance) {
             $prior += log(in_array((string) $joint, $joints, true) ? $chance : 1.0 - $chance);
         }
@@ -54,14 +57,16 @@ final readonly class LeakSet
             $under = array_map(static fn (string $j): float => $test->holds($j) ? 1.0 : 0.0, $joints);
             $measured = $test->at($case->kilopascals());
             if ($measured === null) {
-                $seen += log($test->outcome->chance(array_sum($under) > 0.0));
+                $chance = $test->outcome->chance(array_sum($under) > 0.0);
+                $seen += log($chance);
+                $wrong += $chance < 0.5 ? self::WRONG_OUTCOME : 0.0;
             } else {
                 $rows[] = array_map(static fn (float $u): float => $u / $measured['sigma'], $under);
                 $right[] = $measured['flow'] / $measured['sigma'];
             }
         }
         [$evidence, $mean, $precision] = self::flows($rows, $right, count($joints), $scale);
-        $misfit = self::misfit($rows, $right) - 2.0 * $seen;
+        $misfit = self::misfit($rows, $right) + $wrong;
 
         return new self($joints, $prior + $seen + $evidence, $misfit, $mean, $precision);
     }

@@ -25,7 +25,7 @@ final readonly class Suppositions
         $few = [...self::chosen($case->names(), 1), ...self::chosen($case->names(), 2)];
         $sets = [LeakSet::supposed([], $case, $scale), ...self::supposed($few, $case, $scale)];
         $least = min(array_map(static fn (LeakSet $s): float => $s->misfit, $sets));
-        if ($least > self::mostMisfit(count($case->pressure) + count($case->soap))) {
+        if ($least > self::mostMisfit(count($case->pressure))) {
             $sets = [...$sets, ...self::supposed(self::chosen($case->names(), 3), $case, $scale)];
         }
 

@@ -60,3 +60,9 @@ it('refuses a float that cannot be, by the number that is wrong', function (Clos
     [fn () => (new FloatValve(4.0, 30.0, 8.0, 1.6))->shutsOff(0.0, 0.5), 'The volume of the float cannot be 0'],
     [fn () => (new FloatValve(4.0, 30.0, 8.0, 1.6))->shutsOff(12.0, 1.2), 'The submerged share of the float cannot be 1.2'],
 ]);
+
+it('takes a float of a litre and no more', function (): void {
+    $float = new FloatValve(4.0, 30.0, 8.0, 1.6);
+    expect($float->shutsOff(1000.0, 1.0))->toBeGreaterThan(0.0)
+        ->and(fn () => $float->shutsOff(1000.1, 1.0))->toThrow(UnusableFloat::class);
+});

@@ -10,6 +10,7 @@ use DustyJet\LeakIsolation\LeakCase;
 use DustyJet\LeakIsolation\Outcome;
 use DustyJet\LeakIsolation\PressureTest;
 use DustyJet\LeakIsolation\SoapTest;
+use DustyJet\LeakIsolation\WeightedFlows;
 
 const BARB = ['barb' => 0.08, 'barb_body' => 0.06, 'pump_gasket' => 0.1, 'pump_diaphragm' => 0.12, 'needle' => 0.25];
 
@@ -272,4 +273,52 @@ it('says flows at the pressure of the first that was measured', function (): voi
         ->toEqualWithDelta(2.0, 0.1)
         ->and((new LeakCase(BARB))->kilopascals())
         ->toEqualWithDelta(34.47, 0.01);
+});
+
+it('allows three leaks where no two fit what was only seen to leak', function (): void {
+    $isolation = Isolation::of(new LeakCase(BARB, [
+        pressed('1', ['barb'], 'leaks'),
+        pressed('2', ['pump_gasket'], 'leaks'),
+        pressed('3', ['needle'], 'leaks'),
+    ], [new SoapTest('soap', ['barb', 'pump_gasket'], ['barb', 'pump_gasket'])]));
+    $three = array_slice(chances($isolation), 0, 3);
+
+    expect($three)->toHaveKeys(['barb', 'pump_gasket', 'needle'])->and(min($three))->toBeGreaterThan(0.9);
+});
+
+it('clears no joint that no test had a say in, however seldom it leaks', function (): void {
+    $isolation = Isolation::of(new LeakCase(['a' => 0.3, 'far' => 0.03], [pressed('a', ['a'], 'holds', 0.0, 0.05)]));
+
+    expect($isolation->cleared)
+        ->toBe(['a'])
+        ->and(array_map(static fn (Leak $l): string => $l->joint, $isolation->suspects))
+        ->toBe(['far'])
+        // Nor is it in a group: no test was about it.
+        ->and(array_map(static fn (JointGroup $g): array => $g->joints, $isolation->groups))
+        ->toBe([['a']]);
+});
+
+it('asks nothing more once one set is as good as sure, though a test would still tell a little', function (): void {
+    $tests = [pressed('both', ['a', 'b'], 'leaks', 3.0, 0.01)];
+    $asks = static fn (float $b): ?string => Isolation::of(new LeakCase(
+        ['a' => 0.5, 'b' => $b],
+        $tests,
+        [],
+        [new FeasibleTest('b alone', false, ['b'], 1.0)],
+    ))->next?->test->name;
+
+    expect($asks(0.002))->toBeNull()->and($asks(0.1))->toBe('b alone');
+});
+
+it('takes the middle of what is known between the middles of its weights', function (): void {
+    $interval = WeightedFlows::of([10.0, 0.0], [1.0, 1.0])->interval();
+    expect($interval->best)
+        ->toEqualWithDelta(5.0, 1e-9)
+        // Beyond the middles of the outermost there is nothing to go by.
+        ->and([$interval->low, $interval->high])
+        ->toBe([0.0, 10.0])
+        ->and(WeightedFlows::of([2.0, 4.0, 8.0], [1.0, 2.0, 1.0])->interval()->best)
+        ->toEqualWithDelta(4.0, 1e-9)
+        ->and(WeightedFlows::of([2.0, 4.0], [3.0, 1.0])->interval()->best)
+        ->toEqualWithDelta(2.0 + 2.0 * 0.5 / 2.0, 1e-9);
 });

@@ -72,3 +72,9 @@ it('refuses with the field that is wrong', function (string $json, string $says)
     [leakJson(['feasible' => [['name' => '', 'kind' => 'soap', 'joints' => ['barb'], 'minutes' => 1]]]), '"feasible.0.name"'],
     [(string) json_encode(['joints' => array_fill_keys(range(1, 25), 0.1)]), '"joints" must be from 1 to 24'],
 ]);
+
+it('reads as many joints as it says', function (): void {
+    $json = (string) json_encode(['joints' => array_fill_keys(array_map(static fn (int $i): string => "j{$i}", range(1, 24)), 0.1)]);
+
+    expect(count(LeakCaseJson::parse($json)->joints))->toBe(24);
+});

@@ -125,3 +125,12 @@ it('refuses a spring that cannot be wound, by the number that is wrong', functio
     [[0.45, 0.9, 8.0, 14.0, 9.0], 'over twice the wire'],
     [[0.45, 3.2, 8.0, 4.9, 4.0], 'The free length of the spring cannot be 4.9 mm'],
 ]);
+
+it('winds a spring of one coil, and one as short as its own wire', function (): void {
+    expect((new MeteringSpring(0.5, 4.0, 1.0, 4.0, 3.0))->rateNewtonsPerMetre())
+        ->toBeGreaterThan(0.0)
+        ->and((new MeteringSpring(0.5, 4.0, 5.0, 4.0, 3.9))->isSolidAsInstalled())
+        ->toBeTrue()
+        ->and(fn () => new MeteringSpring(0.5, 4.0, 5.0, 3.99, 3.9))
+        ->toThrow(UnusableSpring::class);
+});

@@ -113,3 +113,9 @@ it('is nothing where all of it is below zero', function (): void {
 
     expect($cut->share)->toBe(0.0)->and($cut->points)->toBe([['at' => [0.0, 0.0], 'weight' => 1.0]]);
 });
+
+it('reaches four standard deviations either way', function (): void {
+    $at = array_map(static fn (array $p): float => $p['at'][0], PositiveNormal::around([10.0], CholeskyFactor::of([[1.0]]))->points);
+
+    expect(min($at))->toEqualWithDelta(6.0, 1e-9)->and(max($at))->toEqualWithDelta(14.0, 1e-9);
+});

@@ -163,3 +163,13 @@ it('lets no two people cut a spring unseen', function (): void {
 
     expect(fn () => $bench->refuse(EntryKind::SpringShortened, ['coils' => 0.5], $seen))->toThrow(LogMovedOn::class);
 });
+
+it('minds no pops of another in between, and no note', function (): void {
+    $bench = popped((new Bench('kart_pumper'))->add(EntryKind::SpringMeasured, SPRING), '13/10 13/10 13/10');
+    $seen = count($bench->entries);
+    popped($bench, '12/9 12/9 12/9')->add(EntryKind::NoteAdded, ['text' => 'popped it again']);
+    $bench->refuse(EntryKind::SpringShortened, ['coils' => 0.5], $seen);
+    $bench->add(EntryKind::SpringMeasured, SPRING);
+
+    expect(fn () => $bench->refuse(EntryKind::SpringShortened, ['coils' => 0.5], $seen))->toThrow(LogMovedOn::class);
+});

@@ -3,7 +3,7 @@
 <ol class="dj-steps">
     @foreach ($tests as $test)
         <li class="is-check is-{{ $test->state }}">
-            <x-forms.entry :form="$page->form" kind="test_done" :id="'test-' . $test->key">
+            @include('components.forms.open', ['form' => $page->form, 'kind' => 'test_done', 'id' => 'test-' . $test->key])
                 <input type="hidden" name="test" value="{{ $test->key }}"><input type="hidden" name="passed"
                     value="1">
                 <span><b>{{ $test->name }}</b><br>{{ $test->do }}. <i>Good: {{ lcfirst($test->good) }}.</i>
@@ -13,7 +13,7 @@
                 @else
                     @include('stations.passes', ['what' => $test->name, 'isPassed' => $test->state === 'passed'])
                 @endif
-            </x-forms.entry>
+            </form>
         </li>
     @endforeach
 </ol>

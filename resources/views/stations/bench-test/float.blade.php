@@ -15,9 +15,22 @@
         <p class="dj-story" role="status"><b>{{ $card->says }}</b> {{ $card->does }}</p>
     @endif
     <x-forms.entry :form="$page->form" kind="float_measured" id="float-form">
-        <x-forms.field name="front_mm" label="Gap at the front, mm" inputmode="decimal" required />
-        <x-forms.field name="rear_mm" label="Gap at the hinge, mm" inputmode="decimal" required />
-        <x-forms.field name="length_mm" label="Between the two, mm" :value="$card->length" inputmode="decimal" required />
+        @include('stations.bench-test.number', [
+            'name' => 'front_mm',
+            'label' => 'Gap at the front, mm',
+            'required' => true,
+        ])
+        @include('stations.bench-test.number', [
+            'name' => 'rear_mm',
+            'label' => 'Gap at the hinge, mm',
+            'required' => true,
+        ])
+        @include('stations.bench-test.number', [
+            'name' => 'length_mm',
+            'label' => 'Between the two, mm',
+            'value' => $card->length,
+            'required' => true,
+        ])
         <button type="submit" class="btn btn-secondary">Log the float</button>
     </x-forms.entry>
     <p><small>tan of the tilt = (front − hinge) / length. Inverted, needle just closed, the float hanging by its own weight.</small></p>

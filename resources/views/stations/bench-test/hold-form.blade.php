@@ -23,23 +23,46 @@
                     <option value="kpa">kPa</option>
                     <option value="inhg" @selected($work->reading->unit === 'inHg')>inHg</option>
                 </select></div>
-            <x-forms.field name="volume_ml" label="Rig volume, ml" :value="$work->form->volume" inputmode="decimal" required />
-            <x-forms.field name="volume_u_percent" label="Volume known to, %" :value="$work->form->volumeKnownTo"
-                inputmode="decimal" />
-            <x-forms.field name="limit_ml_min" label="Limit, cc/min" :value="$work->form->limit" inputmode="decimal"
-                required />
-            <x-forms.field name="step" label="Gauge step" value="" inputmode="decimal"
-                hint="Empty: found from the readings" />
-            <x-forms.field name="drift_k" label="Room drift, K" value="" inputmode="decimal" />
+            @include('stations.bench-test.number', [
+                'name' => 'volume_ml',
+                'label' => 'Rig volume, ml',
+                'value' => $work->form->volume,
+                'required' => true,
+            ])
+            @include('stations.bench-test.number', [
+                'name' => 'volume_u_percent',
+                'label' => 'Volume known to, %',
+                'value' => $work->form->volumeKnownTo,
+            ])
+            @include('stations.bench-test.number', [
+                'name' => 'limit_ml_min',
+                'label' => 'Limit, cc/min',
+                'value' => $work->form->limit,
+                'required' => true,
+            ])
+            @include('stations.bench-test.number', [
+                'name' => 'step',
+                'label' => 'Gauge step',
+                'hint' => 'Empty: found from the readings',
+            ])
+            @include('stations.bench-test.number', ['name' => 'drift_k', 'label' => 'Room drift, K'])
         </div>
         <fieldset class="dj-choice">
             <legend>Measure the rig instead</legend>
-            <x-forms.field name="reference_ml" label="Reference volume, ml" value="" inputmode="decimal"
-                hint="Known, at atmosphere" />
-            <x-forms.field name="rig_before" label="Gauge before opening to it" value=""
-                inputmode="decimal" />
-            <x-forms.field name="rig_after" label="Gauge after" value="" inputmode="decimal"
-                hint="10 ml, 10 to 6.5 psi: 18.57 ml" />
+            @include('stations.bench-test.number', [
+                'name' => 'reference_ml',
+                'label' => 'Reference volume, ml',
+                'hint' => 'Known, at atmosphere',
+            ])
+            @include('stations.bench-test.number', [
+                'name' => 'rig_before',
+                'label' => 'Gauge before opening to it',
+            ])
+            @include('stations.bench-test.number', [
+                'name' => 'rig_after',
+                'label' => 'Gauge after',
+                'hint' => '10 ml, 10 to 6.5 psi: 18.57 ml',
+            ])
         </fieldset>
     </details>
     <label class="dj-check"><input type="checkbox" name="wetted" value="1" @checked($work->form->suggestWet)>

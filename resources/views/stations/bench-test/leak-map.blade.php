@@ -49,7 +49,7 @@
                     <option value="{{ $joint['value'] }}">{{ $joint['label'] }}</option>
                 @endforeach
             </select></div>
-        <x-forms.field name="flow_ml_min" label="Leak, cc/min, if read" inputmode="decimal" />
+        @include('stations.bench-test.number', ['name' => 'flow_ml_min', 'label' => 'Leak, cc/min, if read'])
         <button type="submit" class="btn btn-secondary" name="outcome" value="holds">It holds</button>
         <button type="submit" class="btn btn-secondary" name="outcome" value="leaks">It leaks</button>
     </x-forms.entry>

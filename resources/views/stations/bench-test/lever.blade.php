@@ -16,9 +16,23 @@
     <p>Two schools: flush with a datum, by the gauge of this body; or a figure of one's own, as in racing. Say which way the
         card reads.</p>
     <x-forms.entry :form="$page->form" kind="lever_measured" id="lever-form">
-        <x-forms.field name="measured_mm" label="Measured, mm" inputmode="decimal" required />
-        <x-forms.field name="target_mm" label="Card, mm" :value="$card->target" inputmode="decimal" required />
-        <x-forms.field name="tolerance_mm" label="Within, mm" :value="$card->tolerance" inputmode="decimal" required />
+        @include('stations.bench-test.number', [
+            'name' => 'measured_mm',
+            'label' => 'Measured, mm',
+            'required' => true,
+        ])
+        @include('stations.bench-test.number', [
+            'name' => 'target_mm',
+            'label' => 'Card, mm',
+            'value' => $card->target,
+            'required' => true,
+        ])
+        @include('stations.bench-test.number', [
+            'name' => 'tolerance_mm',
+            'label' => 'Within, mm',
+            'value' => $card->tolerance,
+            'required' => true,
+        ])
         <div class="dj-field is-wide"><label for="f-datum">The card reads</label><select class="form-select" id="f-datum"
                 name="datum">
                 <option value="down" @selected($card->datum === 'down')>depth below its datum</option>

@@ -3,8 +3,12 @@
     a coil at a time, to a target, each cut popped again. What is cut off does not come back.</p>
 <x-forms.entry :form="$page->form" kind="spring_measured" id="spring-form">
     @foreach ($card->spring as $measure)
-        <x-forms.field :name="$measure['field']" :label="$measure['label']" :value="$measure['value']"
-            inputmode="decimal" required />
+        @include('stations.bench-test.number', [
+            'name' => $measure['field'],
+            'label' => $measure['label'],
+            'value' => $measure['value'],
+            'required' => true,
+        ])
     @endforeach
     <div class="dj-field"><label for="f-ends">Ends</label><select class="form-select" id="f-ends" name="ends">
             <option value="squared">closed</option>
@@ -44,7 +48,12 @@
     <p class="dj-story"><b>No cut now.</b> {{ $card->forbids }}</p>
 @else
     <x-forms.entry :form="$page->form" kind="spring_shortened" id="cut-form">
-        <x-forms.field name="coils" label="Coils cut from the tip" :value="$card->suggested" inputmode="decimal" required />
+        @include('stations.bench-test.number', [
+            'name' => 'coils',
+            'label' => 'Coils cut from the tip',
+            'value' => $card->suggested,
+            'required' => true,
+        ])
         <button type="submit" class="btn btn-secondary">It is cut, log it</button>
     </x-forms.entry>
 @endif

@@ -35,23 +35,23 @@
         <p class="ask" id="asked">{{ $work->likely->check->question }}</p>
         <ul class="dj-answers" id="answers" tabindex="-1" aria-labelledby="asked">
             @foreach ($work->likely->check->outcomes as $outcome)
-                <li><x-forms.entry :form="$page->form" kind="check_answered">
+                <li>@include('components.forms.open', ['form' => $page->form, 'kind' => 'check_answered'])
                         <input type="hidden" name="check" value="{{ $work->likely->check->id }}">
                         @foreach ($outcome['answers'] as $finding => $answer)
                             <input type="hidden" name="answers[{{ $finding }}]" value="{{ $answer }}">
                         @endforeach
                         <button class="btn btn-secondary" type="submit"><b>{{ $outcome['label'] }}</b></button>
                         <small><span class="visually-hidden">Then: </span>{{ $outcome['then'] }}</small>
-                    </x-forms.entry></li>
+                    </form></li>
             @endforeach
-            <li><x-forms.entry :form="$page->form" kind="check_answered">
+            <li>@include('components.forms.open', ['form' => $page->form, 'kind' => 'check_answered'])
                     <input type="hidden" name="check" value="{{ $work->likely->check->id }}">
                     @foreach ($work->likely->check->outcomes[0]['answers'] as $finding => $answer)
                         <input type="hidden" name="answers[{{ $finding }}]" value="cannot_tell">
                     @endforeach
                     <button class="btn btn-secondary" type="submit"><b>Cannot tell or do</b></button>
                     <small>nothing changes</small>
-                </x-forms.entry></li>
+                </form></li>
         </ul>
     </div>
 @endif

@@ -1,0 +1,7 @@
+<div class="dj-field"><label for="f-{{ $name }}">{{ $label }}</label><input class="form-control"
+        id="f-{{ $name }}" name="{{ $name }}" value="{{ $value ?? '' }}" inputmode="decimal"
+        @isset($hint) aria-describedby="h-{{ $name }}" @endisset @if ($required ?? false) required @endif>
+    @isset($hint)
+        <small id="h-{{ $name }}">{{ $hint }}</small>
+    @endisset
+</div>
