@@ -349,6 +349,16 @@ it('watches no pops where no needle pops', function (): void {
     expect(LiveRun::query()->count())->toBe(0);
 });
 
+it('says stop above what lifts the seat', function (): void {
+    putOn($this);
+    $run = LiveRun::query()->sole();
+    $prompt = fn (): string => $this->getJson("/jobs/{$this->job->id}/live/{$run->id}")->assertOk()->json('prompt');
+    sent($this, [sample(1, 7.9 * 6.894757)])->assertOk();
+    expect($prompt())->not->toStartWith('Stop');
+    sent($this, [sample(2, 8.1 * 6.894757)])->assertOk();
+    expect($prompt())->toBe('Stop. Above 8 psi: let it down.');
+});
+
 it('shows and ends a run on its own job only, and to nobody who is not signed in', function (): void {
     putOn($this);
     $run = LiveRun::query()->sole();

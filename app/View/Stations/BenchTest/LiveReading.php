@@ -13,7 +13,6 @@ use DustyJet\HoldTest\LivePhase;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Instrument\Sample;
 use DustyJet\PopOff\PopSeries;
-use DustyJet\Quantity\PressureUnit;
 
 /** What a page that watches a run is told: new samples, what to do now, and the verdict so far. */
 final readonly class LiveReading
@@ -50,7 +49,7 @@ final readonly class LiveReading
                 $new,
             ),
             from: $hold->phase === LivePhase::Pumping || $hold->phase === LivePhase::Waiting ? null : $hold->from,
-            prompt: self::prompt($hold, $run, $card, $unit),
+            prompt: self::prompt($hold, $run, $card, $newest->value ?? 0.0),
             verdict: self::verdict($run),
             ended: $run->ended_at !== null,
             said: $run->said,
@@ -58,11 +57,14 @@ final readonly class LiveReading
         );
     }
 
-    private static function prompt(LiveHold $hold, LiveRun $run, Card $card, PressureUnit $unit): string
+    private static function prompt(LiveHold $hold, LiveRun $run, Card $card, float $reads): string
     {
         $to = $run->isVacuum() ? '15 inHg' : Numbers::plain($card->test->inPsi(), 0).' psi';
         if ($run->isForPops()) {
             return self::popping(count($run->said()->pops ?? []));
+        }
+        if (! $run->isVacuum() && $reads > $card->stop->inKilopascals()) {
+            return 'Stop. Above '.Numbers::plain($card->stop->inPsi(), 0).' psi: let it down.';
         }
         $so = $run->said();
         $more = ($so?->verdict === null ? null : $hold->secondsLeft($so->verdict)) ?? $so?->moreSeconds;
