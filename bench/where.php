@@ -65,7 +65,7 @@ $once = static function (Stopwatch $watch, Station $station, string $number) use
         $catalogue,
         $diagnoses,
     ));
-    $page = $watch->timed('page', static fn () => SheetPage::of($view, '', '', false));
+    $page = $watch->timed('page', static fn () => SheetPage::of($view, '', false));
     $watch->timed('Blade', static fn () => view('jobs.show', ['page' => $page])->render());
     $watch->timed('the whole request', static fn () => $ask("/jobs/{$job->id}/{$station->value}"));
 };

@@ -12,7 +12,7 @@ beforeEach(function (): void {
 });
 
 it('judges typed readings and shows verdict, chart and margin', function (): void {
-    $this->hold($this->job)->assertRedirect("/jobs/{$this->job->id}/bench-test");
+    $this->hold($this->job)->assertRedirect("/jobs/{$this->job->id}/bench-test?look=hold");
 
     $this->get("/jobs/{$this->job->id}/bench-test")
         ->assertOk()

@@ -11,9 +11,9 @@ use Tests\View\Sheets;
 
 function drawn(Bench $bench, Station $at, string $screw = '', string $look = ''): CutawayState
 {
-    $view = Sheets::seen($bench, $at);
+    $view = Sheets::seen($bench, $at, $look);
 
-    return CutawayState::of($view, Works::at($view, $screw, $look));
+    return CutawayState::of($view, Works::at($view, $screw));
 }
 
 it('closes the needle unless the last test says that it leaks', function (callable $reach, bool $closed): void {
@@ -137,7 +137,7 @@ it('lights the leader of the suspects and no other', function (): void {
             $leader = $view->diagnosis->leader()->fault->part;
             $isDrawn = $leader !== null && isset($view->sheet->family->drawing->parts[$leader]);
 
-            expect(CutawayState::of($view, Works::at($view, '', ''))->asked)
+            expect(CutawayState::of($view, Works::at($view, ''))->asked)
                 ->toBe($isDrawn ? $leader : '', "{$family}, {$complaint}");
         }
     }

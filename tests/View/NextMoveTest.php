@@ -46,16 +46,6 @@ it('names a form that the station really prints', function (callable $reach, Sta
         Station::BenchTest,
         'hold-form',
     ],
-    'a new needle' => [
-        fn (Bench $b) => $b
-            ->count('idle_mixture', '1')
-            ->count('idle_speed', '1')
-            ->off('air_cleaner')
-            ->add(EntryKind::StripEnded, [])
-            ->hold(4.0, wetted: true),
-        Station::BenchTest,
-        'needle-form',
-    ],
     'set' => [
         fn (Bench $b) => $b
             ->count('idle_mixture', '1')
@@ -184,3 +174,25 @@ it('says the minutes of the next move, and forecasts none to a cure', function (
             ->toBeTrue("{$family} {$said}");
     }
 })->with(['floods', 'surges', 'no_power']);
+
+it('tells a leak apart before a new needle goes in, on the tab that does it', function (): void {
+    $bench = (new Bench)
+        ->count('idle_mixture', '1')
+        ->count('idle_speed', '1')
+        ->off('air_cleaner')
+        ->add(EntryKind::StripEnded, [])
+        ->hold(4.0, wetted: true);
+    [$test, $needle] = NextMove::all(Sheets::seen($bench, Station::BenchTest));
+    expect($test->key)
+        ->toBe('isolate')
+        ->and($test->form)
+        ->toBeNull()
+        ->and($test->label)
+        ->toBe('Go to leak map')
+        ->and($test->href)
+        ->toEndWith('/bench-test?look=leak_map')
+        ->and($needle->form)
+        ->toBe('needle-form');
+    [$test, $needle] = NextMove::all(Sheets::seen($bench, Station::BenchTest, 'leak_map'));
+    expect($test->href)->toBe('#tab')->and($needle->form)->toBeNull()->and($needle->label)->toBe('Go to hold');
+});

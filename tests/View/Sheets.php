@@ -20,8 +20,16 @@ final readonly class Sheets
         return new Job(['id' => '0195b9f0-0000-7000-8000-000000000001', 'number' => 'DJ-0401']);
     }
 
-    public static function seen(Bench $bench, Station $station): SheetView
+    public static function seen(Bench $bench, Station $station, string $look = ''): SheetView
     {
-        return new SheetView(self::job(), $bench->sheet(), $station, StationRecords::none(), app(Catalogue::class), app(Diagnoses::class));
+        return new SheetView(
+            self::job(),
+            $bench->sheet(),
+            $station,
+            StationRecords::none(),
+            app(Catalogue::class),
+            app(Diagnoses::class),
+            $look,
+        );
     }
 }

@@ -32,6 +32,6 @@ final readonly class HoldTestController
             $request->seen(),
         );
 
-        return redirect()->route('stations.show', [$job, 'bench-test'], 303);
+        return redirect()->route('stations.show', [$job, 'bench-test', 'look' => 'hold'], 303);
     }
 }

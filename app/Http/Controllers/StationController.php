@@ -32,8 +32,8 @@ final readonly class StationController
         Gate::authorize('view', $job);
         $sheet = $job->worksheet($families);
         $records = StationRecords::of($job, $sheet, $station);
-        $view = new SheetView($job, $sheet, $station, $records, $catalogue, $diagnoses);
-        $page = SheetPage::of($view, $request->screw(), $request->look(), $by->coached);
+        $view = new SheetView($job, $sheet, $station, $records, $catalogue, $diagnoses, $request->look());
+        $page = SheetPage::of($view, $request->screw(), $by->coached);
 
         return new PageResponse('jobs.show', $page, 'job');
     }

@@ -24,12 +24,13 @@ trait DescribesRig
     {
         return [
             'unit' => ['required', 'in:psi,kpa,inhg'],
-            'volume_ml' => ['required', 'numeric', 'min:0.5', 'max:2000'],
+            'purpose' => ['nullable', 'in:hold,pops'],
+            'volume_ml' => ['required_unless:purpose,pops', 'numeric', 'min:0.5', 'max:2000'],
             'volume_u_percent' => ['nullable', 'numeric', 'min:0', 'max:50'],
             'reference_ml' => ['nullable', 'numeric', 'min:0.5', 'max:2000', 'required_with:rig_before,rig_after'],
             'rig_before' => ['nullable', 'numeric', 'min:0', 'max:1000', 'required_with:reference_ml'],
             'rig_after' => ['nullable', 'numeric', 'min:0', 'max:1000', 'required_with:reference_ml'],
-            'limit_ml_min' => ['required', 'numeric', 'min:0.01', 'max:1000'],
+            'limit_ml_min' => ['required_unless:purpose,pops', 'numeric', 'min:0.01', 'max:1000'],
             'step' => ['nullable', 'numeric', 'min:0', 'max:10'],
             'drift_k' => ['nullable', 'numeric', 'min:0', 'max:30'],
             'wetted' => ['nullable', 'boolean'],
@@ -55,6 +56,10 @@ trait DescribesRig
 
     public function rig(): Rig
     {
+        // Pops are pressures: the volume plays no part.
+        if ($this->purpose() === RunPurpose::Pops) {
+            return new Rig(Volume::ofMillilitres(Rig::USUAL_MILLILITRES), 0.0);
+        }
         if (! $this->filled('reference_ml')) {
             return new Rig(Volume::ofMillilitres($this->float('volume_ml')), $this->float('volume_u_percent') / 100.0);
         }
@@ -72,7 +77,8 @@ trait DescribesRig
 
     public function limits(): Limits
     {
-        $typical = Limits::ofLeak(Flow::ofMillilitresPerMinute($this->float('limit_ml_min')));
+        $limit = $this->filled('limit_ml_min') ? $this->float('limit_ml_min') : Limits::DEFAULT_ML_PER_MIN;
+        $typical = Limits::ofLeak(Flow::ofMillilitresPerMinute($limit));
 
         return new Limits($typical->leak, $typical->working, $this->float('drift_k'));
     }
@@ -80,9 +86,12 @@ trait DescribesRig
     /** What an instrument is to be watched for, and on what. */
     public function setup(): RunSetup
     {
-        $purpose = RunPurpose::tryFrom($this->string('purpose')->toString()) ?? RunPurpose::Hold;
+        return new RunSetup($this->rig(), $this->limits(), $this->wetted(), $this->anyway(), $this->purpose());
+    }
 
-        return new RunSetup($this->rig(), $this->limits(), $this->wetted(), $this->anyway(), $purpose);
+    private function purpose(): RunPurpose
+    {
+        return RunPurpose::tryFrom($this->string('purpose')->toString()) ?? RunPurpose::Hold;
     }
 
     public function wetted(): bool

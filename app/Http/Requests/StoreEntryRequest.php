@@ -56,9 +56,14 @@ final class StoreEntryRequest extends FormRequest
             return route('log.index', $job);
         }
         $station = Station::tryFrom($this->string('at')->toString());
-        $screw = $this->filled('screw') ? ['screw' => $this->string('screw')->limit(40, '')->toString()] : [];
 
-        return route('stations.show', [$job, $station->value ?? $job->station, ...$screw]);
+        return route('stations.show', [$job, $station->value ?? $job->station, ...$this->place('screw'), ...$this->place('look')]);
+    }
+
+    /** @return array<string, string> the screw or the tab that the form was on */
+    private function place(string $name): array
+    {
+        return $this->filled($name) ? [$name => $this->string($name)->limit(40, '')->toString()] : [];
     }
 
     private function kind(): EntryKind

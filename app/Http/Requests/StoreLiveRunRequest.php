@@ -17,7 +17,7 @@ final class StoreLiveRunRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['instrument' => ['required', 'uuid'], 'purpose' => ['nullable', 'in:hold,pops'], ...$this->rigRules()];
+        return ['instrument' => ['required', 'uuid'], ...$this->rigRules()];
     }
 
     /** @return array<string, string> */

@@ -28,7 +28,6 @@ final class StoreStandInRequest extends FormRequest
     {
         return [
             'scenario' => ['required', Rule::enum(GaugeScenario::class)],
-            'purpose' => ['nullable', 'in:hold,pops'],
             ...$this->rigRules(),
         ];
     }

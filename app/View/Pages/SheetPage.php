@@ -11,6 +11,7 @@ use App\View\Sheet\FuelLine;
 use App\View\Sheet\JobHead;
 use App\View\Sheet\NextPlate;
 use App\View\Sheet\PhotoCard;
+use App\View\Stations\HasTabs;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
 use App\View\Stations\Works;
@@ -41,11 +42,10 @@ final readonly class SheetPage
 
     /**
      * @param  string  $screw the one asked for; empty for the first that is open
-     * @param  string  $look the check or part asked for
      */
-    public static function of(SheetView $view, string $screw, string $look, bool $isCoached): self
+    public static function of(SheetView $view, string $screw, bool $isCoached): self
     {
-        $work = Works::at($view, $screw, $look);
+        $work = Works::at($view, $screw);
 
         return new self(
             title: "{$view->job->number} {$view->station->label()}",
@@ -55,9 +55,14 @@ final readonly class SheetPage
             work: $work,
             plate: NextPlate::of($view, $isCoached, $screw),
             cutaway: $work->fillsTheSheet() ? null : CutawayState::of($view, $work),
-            form: new EntryForm($view->job, $view->sheet->log->length(), $view->station->value),
+            form: new EntryForm($view->job, $view->sheet->log->length(), $view->station->value, self::tab($work)),
             ribbon: LogLine::all($view->sheet, self::LATEST),
             photos: PhotoCard::all($view),
         );
+    }
+
+    private static function tab(StationWork $work): string
+    {
+        return $work instanceof HasTabs ? $work->shownTab() : '';
     }
 }

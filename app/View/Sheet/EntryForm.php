@@ -12,8 +12,11 @@ final readonly class EntryForm
 {
     private string $address;
 
-    /** @param  int  $seen how long the log is */
-    public function __construct(private Job $job, public int $seen, public string $at)
+    /**
+     * @param  int  $seen how long the log is
+     * @param  string  $look the part of the station it is on, to come back to
+     */
+    public function __construct(private Job $job, public int $seen, public string $at, public string $look = '')
     {
         $this->address = route('jobs.show', $job);
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\View\Sheet;
 
+use App\View\Stations\BenchTest\BenchTab;
 use App\View\Stations\SheetView;
+use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\FloatLevel\FloatGaps;
 use DustyJet\Worksheet\LeakMap\IsolatingResults;
@@ -44,20 +46,23 @@ final readonly class NextMove
     {
         $moves = array_map(static fn (Move $move): self => self::of($view, $move, $screw), $view->moves);
 
-        return $view->records->live === null ? $moves : array_slice([self::watching(), ...$moves], 0, Move::MOST);
+        return $view->records->live === null ? $moves : array_slice([self::watching($view), ...$moves], 0, Move::MOST);
     }
 
     /** While an instrument is on the job, nothing comes before it. */
-    private static function watching(): self
+    private static function watching(SheetView $view): self
     {
+        $live = $view->records->live;
+        $isHere = $live !== null && BenchTab::shown($view)->watches($live);
+
         return new self(
             do: 'Watch the gauge',
             why: 'It says what to do, ends by itself, and is logged.',
             minutes: 1,
             key: 'live',
-            label: 'Stop, judge it',
-            form: 'live-form',
-            href: '#h-live',
+            label: $isHere ? 'Stop, judge it' : 'Go to the gauge',
+            form: $isHere ? 'live-form' : null,
+            href: $view->to(Station::BenchTest),
             station: '',
             isOneTap: false,
         );
@@ -70,6 +75,7 @@ final readonly class NextMove
         [$target, $label] = match (true) {
             $move->station !== $view->station && $move->key !== 'wait' => [null, "Go to {$move->station->label()}"],
             $isOther => [null, 'Go to that screw'],
+            self::isOnAnotherTab($view, $move) => [null, 'Go to '.lcfirst(BenchTab::ofMove($move)->label())],
             default => self::key($move),
         };
         $isAnchor = $target !== null && str_starts_with($target, '#');
@@ -87,12 +93,20 @@ final readonly class NextMove
         );
     }
 
+    private static function isOnAnotherTab(SheetView $view, Move $move): bool
+    {
+        return $view->station === Station::BenchTest
+            && $move->key !== 'wait'
+            && BenchTab::shown($view) !== BenchTab::ofMove($move);
+    }
+
     /** @return array<string, string> */
     private static function query(Move $move): array
     {
         return match (true) {
             in_array($move->key, self::OF_A_SCREW, true) => ['screw' => $move->target],
             $move->key === 'inspect' => ['look' => $move->target],
+            $move->station === Station::BenchTest && $move->key !== 'wait' => ['look' => BenchTab::ofMove($move)->value],
             $move->key === 'recheck' && str_starts_with($move->target, 'mixture.') => [
                 'screw' => substr($move->target, strlen('mixture.')),
             ],
@@ -120,10 +134,11 @@ final readonly class NextMove
             'hold', 'hold_wet' => ['hold-form', 'Start the run'],
             'recheck' => match ($move->target) {
                 Holds::READING => ['hold-form', 'Start the run'],
-                Metering::POP_OFF, Metering::LEVER, FloatGaps::READING, IsolatingResults::READING => ["#m-{$move->target}", 'Measure it again'],
+                Metering::POP_OFF, Metering::LEVER, FloatGaps::READING, IsolatingResults::READING => ['#tab', 'Measure it again'],
                 default => ['work-form', 'Checked, log it'],
             },
             'needle' => ['needle-form', 'Fitted, log it'],
+            'isolate' => ['#tab', 'Tried, say what it did'],
             'set' => ['work-form', 'Set, log it'],
             'read' => ['read-form', 'Log the rpm'],
             'leave' => ['work-form', 'Leave it there'],

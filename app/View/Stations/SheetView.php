@@ -37,6 +37,7 @@ final readonly class SheetView
 
     private string $address;
 
+    /** @param  string  $look the check, the part or the test that is asked for */
     public function __construct(
         public Job $job,
         public Worksheet $sheet,
@@ -44,6 +45,7 @@ final readonly class SheetView
         public StationRecords $records,
         public Catalogue $catalogue,
         Diagnoses $diagnoses,
+        public string $look = '',
     ) {
         $this->address = route('jobs.show', $job);
         $this->triage = new Triage($catalogue, $sheet);
@@ -53,7 +55,28 @@ final readonly class SheetView
         $this->leaks = $station === Station::BenchTest ? $diagnoses->leaks($sheet) : null;
         $this->safety = $this->triage->safety();
         $this->plainMoves = $sheet->moves(null, $this->safety);
-        $this->moves = $leads ? $this->hereFirst($sheet->moves($this->diagnosis, $this->safety)) : $this->plainMoves;
+        $moves = $leads ? $this->hereFirst($sheet->moves($this->diagnosis, $this->safety)) : $this->plainMoves;
+        $this->moves = $this->isolating($moves);
+    }
+
+    /**
+     * Where a leak is being told apart, the test that tells most for its minutes comes before a new needle.
+     *
+     * @param  list<Move>  $moves
+     *
+     * @return list<Move>
+     */
+    private function isolating(array $moves): array
+    {
+        $first = $moves[0] ?? null;
+        $isNext = $first?->station === Station::BenchTest && in_array($first->key, ['hold', 'needle'], true);
+        $test = $this->sheet->family->proof->leaks->tests[$this->leaks?->next->test->name ?? ''] ?? null;
+        if (! $isNext || $test === null) {
+            return $moves;
+        }
+        $move = new Move(Station::BenchTest, $test->do, "{$test->why}.", (int) ceil($test->minutes), 'isolate', $test->key);
+
+        return array_slice([$move, ...$moves], 0, Move::MOST);
     }
 
     /**

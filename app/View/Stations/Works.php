@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Stations;
 
-use App\View\Stations\BenchTest\HoldTestWork;
-use App\View\Stations\BenchTest\TestsWork;
+use App\View\Stations\BenchTest\BenchTestWork;
 use App\View\Stations\Build\BuildWork;
 use App\View\Stations\Clean\CleanWork;
 use App\View\Stations\HandBack\HandBackWork;
@@ -22,25 +21,19 @@ final readonly class Works
 {
     /**
      * @param  string  $screw the one asked for; empty for the first that is open
-     * @param  string  $look the check or part asked for
      */
-    public static function at(SheetView $view, string $screw, string $look): StationWork
+    public static function at(SheetView $view, string $screw): StationWork
     {
         return match ($view->station) {
-            Station::Intake => IntakeWork::of($view, $look),
+            Station::Intake => IntakeWork::of($view, $view->look),
             Station::AsFound, Station::Set => self::screws($view, $screw),
             Station::Strip => StripWork::of($view->sheet),
-            Station::Clean => CleanWork::of($view, $look),
+            Station::Clean => CleanWork::of($view, $view->look),
             Station::Build => BuildWork::of($view->sheet),
-            Station::BenchTest => self::benchTest($view),
+            Station::BenchTest => BenchTestWork::of($view),
             Station::Run => self::run($view, $screw),
             Station::HandBack => HandBackWork::of($view),
         };
-    }
-
-    private static function benchTest(SheetView $view): StationWork
-    {
-        return $view->sheet->family->proof->hold === null ? TestsWork::of($view) : HoldTestWork::of($view);
     }
 
     private static function screws(SheetView $view, string $screw): StationWork

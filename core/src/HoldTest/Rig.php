@@ -11,6 +11,9 @@ use DustyJet\Quantity\Volume;
 /** The closed volume of one test: hose, gauge and inlet passage. */
 final readonly class Rig
 {
+    /** Hose, gauge and inlet passage of a hand pump, until it is measured. From memory. */
+    public const USUAL_MILLILITRES = 18.0;
+
     /** @param  float  $relativeUncertainty standard uncertainty of the volume, as a share of it */
     public function __construct(public Volume $volume, public float $relativeUncertainty = 0.0)
     {

@@ -6,13 +6,12 @@ namespace App\View\Stations\BenchTest;
 
 use DustyJet\Carburetor\Card;
 use DustyJet\HoldTest\Limits;
+use DustyJet\HoldTest\Rig;
 use DustyJet\Worksheet\BenchTest\HoldRecord;
 
 /** What the form of the next run is filled with: as the last one was, else by the book. */
 final readonly class HoldForm
 {
-    private const USUAL_VOLUME_ML = 18.0;
-
     private function __construct(
         public string $volume,
         public string $volumeKnownTo,
@@ -27,7 +26,7 @@ final readonly class HoldForm
     {
         $limit = $hold->setup->limitMlMin ?? $card->holdLimit->inMillilitresPerMinute();
         $knownTo = $hold->setup->volumeKnownToPercent ?? 0.0;
-        $volume = number_format($hold->setup->volumeMl ?? self::USUAL_VOLUME_ML, 2, '.', '');
+        $volume = number_format($hold->setup->volumeMl ?? Rig::USUAL_MILLILITRES, 2, '.', '');
 
         return new self(
             volume: rtrim(rtrim($volume, '0'), '.'),

@@ -9,7 +9,6 @@ use App\Models\Shop;
 use App\View\Numbers;
 use App\View\Stations\SheetView;
 use DustyJet\Instrument\GaugeScenario;
-use DustyJet\Worksheet\Metering\Metering;
 
 /** A run that is being watched, or what it takes to begin one. */
 final readonly class LivePlate
@@ -30,13 +29,20 @@ final readonly class LivePlate
         public array $gauges,
         public array $scenarios,
         public bool $isOffered,
-        public bool $maySeePops,
+        public string $purpose,
     ) {
     }
 
-    public static function of(SheetView $view): self
+    /** Null where no run is watched in this tab. */
+    public static function at(BenchTab $tab, SheetView $view): ?self
     {
-        $run = $view->records->live;
+        return in_array($tab, [BenchTab::Hold, BenchTab::PopOff], true) ? self::of($tab, $view) : null;
+    }
+
+    private static function of(BenchTab $tab, SheetView $view): self
+    {
+        $open = $view->records->live;
+        $run = $open !== null && $tab->watches($open) ? $open : null;
         $unit = Numbers::gaugeUnit($run?->isVacuum() === true);
 
         return new self(
@@ -52,8 +58,8 @@ final readonly class LivePlate
                 array_values(array_filter($view->records->gauges, static fn (Instrument $i): bool => ! $i->stands_in)),
             ),
             scenarios: Shop::isDemo() ? self::scenarios() : [],
-            isOffered: $run === null && $view->sheet->handedBackAt === null,
-            maySeePops: isset($view->sheet->family->proof->tests[Metering::POP_OFF]),
+            isOffered: $open === null && $view->sheet->handedBackAt === null,
+            purpose: $tab === BenchTab::PopOff ? 'pops' : 'hold',
         );
     }
 

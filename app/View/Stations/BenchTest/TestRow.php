@@ -26,7 +26,7 @@ final readonly class TestRow
     }
 
     /** @return list<self> */
-    public static function all(Worksheet $sheet): array
+    public static function all(Worksheet $sheet, BenchTab $tab): array
     {
         $records = $sheet->of(Tests::class)->records;
         $machine = Machine::on($sheet->bench);
@@ -36,7 +36,9 @@ final readonly class TestRow
             $machine->inTheWay($t->needs),
         );
 
-        return array_values(array_map($row, $sheet->family->proof->tests));
+        $isHere = static fn (BenchTest $t): bool => BenchTab::ofTest($t->key) === $tab;
+
+        return array_values(array_map($row, array_filter($sheet->family->proof->tests, $isHere)));
     }
 
     private static function of(BenchTest $test, ?TestRecord $record, ?string $inTheWay): self

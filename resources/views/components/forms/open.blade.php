@@ -6,3 +6,6 @@
     <input type="hidden" name="client_id" value="{{ $form->clientId() }}">
     <input type="hidden" name="seen" value="{{ $form->seen }}">
     <input type="hidden" name="at" value="{{ $form->at }}">
+    @if ($form->look !== '')
+        <input type="hidden" name="look" value="{{ $form->look }}">
+    @endif

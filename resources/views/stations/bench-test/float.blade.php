@@ -1,5 +1,4 @@
-<details class="dj-more dj-measure" id="m-float_level" @if ($card->says) open @endif>
-    <summary>Float level <small>{{ $card->state }}</small></summary>
+<div class="dj-measure" id="m-float_level">
     <svg class="dj-measured" viewBox="0 0 320 120" role="img" aria-label="{{ $card->label }}">
         <path class="g" d="M10 96H310" />
         <g transform="rotate({{ $card->degrees }} 280 60)">
@@ -34,4 +33,4 @@
         <button type="submit" class="btn btn-secondary">Log the float</button>
     </x-forms.entry>
     <p><small>tan of the tilt = (front − hinge) / length. Inverted, needle just closed, the float hanging by its own weight.</small></p>
-</details>
+</div>

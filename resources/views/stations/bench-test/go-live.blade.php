@@ -3,7 +3,7 @@
         <summary>Live gauge <small>{{ count($work->live->gauges) + count($work->live->scenarios) > 0 ? 'watched for you' : 'none yet' }}</small></summary>
         @if ($work->live->gauges)
             <form method="post" action="{{ $work->live->store }}" hx-post="{{ $work->live->store }}" hx-target="#job"
-                hx-swap="morph:outerHTML" hx-include="#hold-form" hx-sync="this:drop" class="dj-tap">
+                hx-swap="morph:outerHTML" hx-include="#{{ $work->live->purpose }}-form" hx-sync="this:drop" class="dj-tap">
                 @csrf
                 <div class="dj-field"><label for="live-instrument">Gauge on the rig</label><select
                         class="form-select" id="live-instrument" name="instrument">
@@ -11,13 +11,14 @@
                             <option value="{{ $gauge['id'] }}">{{ $gauge['name'] }}</option>
                         @endforeach
                     </select></div>
-                @includeWhen($work->live->maySeePops, 'stations.bench-test.purpose', ['of' => 'gauge'])
+                <input type="hidden" name="purpose" value="{{ $work->live->purpose }}">
+                <input type="hidden" name="look" value="{{ $page->form->look }}">
                 <button type="submit" class="btn btn-secondary">Watch it</button>
             </form>
         @endif
         @if ($work->live->scenarios)
             <form method="post" action="{{ $work->live->standIns }}" hx-post="{{ $work->live->standIns }}"
-                hx-target="#job" hx-swap="morph:outerHTML" hx-include="#hold-form" hx-sync="this:drop" class="dj-tap">
+                hx-target="#job" hx-swap="morph:outerHTML" hx-include="#{{ $work->live->purpose }}-form" hx-sync="this:drop" class="dj-tap">
                 @csrf
                 <div class="dj-field"><label for="live-scenario">A stand-in, for the demo</label><select
                         class="form-select" id="live-scenario" name="scenario">
@@ -25,7 +26,8 @@
                             <option value="{{ $scenario['value'] }}">{{ $scenario['label'] }}</option>
                         @endforeach
                     </select></div>
-                @includeWhen($work->live->maySeePops, 'stations.bench-test.purpose', ['of' => 'stand-in'])
+                <input type="hidden" name="purpose" value="{{ $work->live->purpose }}">
+                <input type="hidden" name="look" value="{{ $page->form->look }}">
                 <button type="submit" class="btn btn-secondary">Start the stand-in</button>
             </form>
         @endif

@@ -9,35 +9,35 @@
         <input class="form-control" type="file" id="file" name="file" accept=".csv,text/csv,text/plain">
     </details>
     <details>
-        <summary>Rig <b>{{ $work->form->volume }} ml</b><span>limit {{ $work->form->limit }} cc/min,
-                {{ $work->form->limitNote }}</span></summary>
+        <summary>Rig <b>{{ $card->form->volume }} ml</b><span>limit {{ $card->form->limit }} cc/min,
+                {{ $card->form->limitNote }}</span></summary>
         <div class="dj-grid">
             <div class="dj-field"><label for="method">Method</label><select class="form-select" id="method"
                     name="method">
-                    <option value="pressure" @selected($work->form->method === 'pressure')>Pressure</option>
-                    <option value="vacuum" @selected($work->form->method === 'vacuum')>Vacuum</option>
+                    <option value="pressure" @selected($card->form->method === 'pressure')>Pressure</option>
+                    <option value="vacuum" @selected($card->form->method === 'vacuum')>Vacuum</option>
                 </select></div>
             <div class="dj-field"><label for="unit">Gauge in</label><select class="form-select" id="unit"
                     name="unit">
-                    <option value="psi" @selected($work->reading->unit === 'psi')>psi</option>
+                    <option value="psi" @selected($card->form->method === 'pressure')>psi</option>
                     <option value="kpa">kPa</option>
-                    <option value="inhg" @selected($work->reading->unit === 'inHg')>inHg</option>
+                    <option value="inhg" @selected($card->form->method === 'vacuum')>inHg</option>
                 </select></div>
             @include('stations.bench-test.number', [
                 'name' => 'volume_ml',
                 'label' => 'Rig volume, ml',
-                'value' => $work->form->volume,
+                'value' => $card->form->volume,
                 'required' => true,
             ])
             @include('stations.bench-test.number', [
                 'name' => 'volume_u_percent',
                 'label' => 'Volume known to, %',
-                'value' => $work->form->volumeKnownTo,
+                'value' => $card->form->volumeKnownTo,
             ])
             @include('stations.bench-test.number', [
                 'name' => 'limit_ml_min',
                 'label' => 'Limit, cc/min',
-                'value' => $work->form->limit,
+                'value' => $card->form->limit,
                 'required' => true,
             ])
             @include('stations.bench-test.number', [
@@ -65,11 +65,11 @@
             ])
         </fieldset>
     </details>
-    <label class="dj-check"><input type="checkbox" name="wetted" value="1" @checked($work->form->suggestWet)>
+    <label class="dj-check"><input type="checkbox" name="wetted" value="1" @checked($card->form->suggestWet)>
         Needle wetted with a drop of fuel</label>
-    @if ($work->inTheWay)
+    @if ($card->inTheWay)
         <label class="dj-check"><input type="checkbox" name="anyway" value="1">
-            {{ $work->inTheWay }} Log it all the same, marked</label>
+            {{ $card->inTheWay }} Log it all the same, marked</label>
     @endif
     <button type="submit" class="btn btn-secondary">Judge these readings</button>
 </x-forms.entry>

@@ -1,5 +1,4 @@
-<details class="dj-more dj-measure" id="m-leak_map" @if ($card->rows) open @endif>
-    <summary>Leak map <small>{{ $card->state }}</small></summary>
+<div class="dj-measure" id="m-leak_map">
     @if ($card->contradicts)
         <p class="dj-story" role="alert"><b>Contradiction.</b> {{ $card->contradicts }}</p>
     @endif
@@ -53,4 +52,4 @@
         <button type="submit" class="btn btn-secondary" name="outcome" value="holds">It holds</button>
         <button type="submit" class="btn btn-secondary" name="outcome" value="leaks">It leaks</button>
     </x-forms.entry>
-</details>
+</div>

@@ -1,5 +1,4 @@
-<details class="dj-more dj-measure" id="m-lever_height" @if ($card->says) open @endif>
-    <summary>Metering lever <small>{{ $card->state }}</small></summary>
+<div class="dj-measure" id="m-lever_height">
     <svg class="dj-measured" viewBox="0 0 320 120" role="img" aria-label="{{ $card->label }}">
         <path class="g" d="M10 110H310" />
         <rect class="tol" x="150" y="{{ $card->bandTop }}" width="160" height="{{ $card->bandHeight }}" />
@@ -42,4 +41,4 @@
     </x-forms.entry>
     <x-forms.entry :form="$page->form" kind="thing_touched" id="lever-bent-form"><input type="hidden" name="thing"
             value="lever"><button type="submit" class="btn btn-secondary">The lever was bent</button></x-forms.entry>
-</details>
+</div>

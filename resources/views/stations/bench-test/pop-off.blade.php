@@ -1,8 +1,7 @@
-<details class="dj-more dj-measure" id="m-pop_off" @if ($card->trials) open @endif>
-    <summary>Pop-off <small>{{ $card->state }}</small></summary>
+<div class="dj-measure" id="m-pop_off">
     <p>Pump slowly until the needle pops; read where it opened and where it shut. A drop of oil on the needle first: wetting
         alone may move it by a psi. Three pops alike are enough.</p>
-    <x-forms.entry :form="$page->form" kind="pop_off_measured" id="pop-form">
+    <x-forms.entry :form="$page->form" kind="pop_off_measured" id="pops-form">
         <x-forms.field name="pops" label="Pops, opened / shut" hint="13/10 12.8/9.9 13.1/10" autocomplete="off"
             inputmode="text" required />
         <div class="dj-field"><label for="f-pop-unit">In</label><select class="form-select" id="f-pop-unit" name="unit">
@@ -42,5 +41,6 @@
             </tbody>
         </table>
     @endif
+    @include('stations.bench-test.go-live')
     @include('stations.bench-test.spring')
-</details>
+</div>

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\View\Stations\BenchTest\Measures;
 
 use App\View\Numbers;
+use App\View\Stations\BenchTest\BenchCard;
 use DustyJet\Worksheet\FloatLevel\FloatGaps;
 use DustyJet\Worksheet\FloatLevel\FloatReading;
 use DustyJet\Worksheet\Stale\Staleness;
 use DustyJet\Worksheet\Worksheet;
 
 /** The float against the body face, carburetor inverted. View box 320 x 120. */
-final readonly class FloatCard
+final readonly class FloatCard implements BenchCard
 {
     /** Parallel is what most cards ask: within this over its length. From memory. */
     private const PARALLEL_MM = 0.5;
@@ -19,9 +20,6 @@ final readonly class FloatCard
     private const MOST_DEGREES = 14.0;
 
     private function __construct(
-        public string $state,
-        public string $front,
-        public string $rear,
         public string $length,
         public ?string $says,
         public string $does,
@@ -30,16 +28,17 @@ final readonly class FloatCard
     ) {
     }
 
+    public function view(): string
+    {
+        return 'stations.bench-test.float';
+    }
+
     public static function of(Worksheet $sheet): self
     {
         $reading = $sheet->of(FloatGaps::class)->latest;
-        $isStale = $sheet->of(Staleness::class)->has(FloatGaps::READING);
         $says = $reading === null ? null : self::says($reading);
 
         return new self(
-            state: $reading === null ? 'not measured' : ($isStale ? 're-check' : Numbers::plain($reading->tilt->degrees, 1).'°'),
-            front: '',
-            rear: '',
             length: $reading === null ? '' : Numbers::short($reading->length, 1),
             says: $says,
             does: $reading === null ? '' : self::does($reading),
@@ -47,6 +46,17 @@ final readonly class FloatCard
             degrees: max(-self::MOST_DEGREES, min(self::MOST_DEGREES, $reading->tilt->degrees ?? 0.0)),
             label: $says ?? 'The float, parallel to the face',
         );
+    }
+
+    public static function note(Worksheet $sheet): string
+    {
+        $reading = $sheet->of(FloatGaps::class)->latest;
+
+        return match (true) {
+            $reading === null => 'not measured',
+            $sheet->of(Staleness::class)->has(FloatGaps::READING) => 're-check',
+            default => Numbers::plain($reading->tilt->degrees, 1).'°',
+        };
     }
 
     private static function says(FloatReading $reading): string

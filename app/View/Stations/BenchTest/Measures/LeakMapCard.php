@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Stations\BenchTest\Measures;
 
 use App\View\Numbers;
+use App\View\Stations\BenchTest\BenchCard;
 use DustyJet\Carburetor\IsolatingTest;
 use DustyJet\Carburetor\Joint;
 use DustyJet\Carburetor\LeakPaths;
@@ -16,7 +17,7 @@ use DustyJet\Worksheet\Stale\Staleness;
 use DustyJet\Worksheet\Worksheet;
 
 /** Which joint leaks: suspects with their flows, what is cleared, and the test that tells most for its minutes. */
-final readonly class LeakMapCard
+final readonly class LeakMapCard implements BenchCard
 {
     private const SURE = 0.95;
 
@@ -28,7 +29,6 @@ final readonly class LeakMapCard
      * @param  list<string>  $groups joints that no test tells apart, with what they leak together
      */
     private function __construct(
-        public string $state,
         public array $rows,
         public ?array $next,
         public array $tests,
@@ -38,17 +38,17 @@ final readonly class LeakMapCard
     ) {
     }
 
-    /** Null where the family has no joints to tell apart. */
-    public static function of(Worksheet $sheet, ?Isolation $isolation): ?self
+    public function view(): string
     {
-        $leaks = $sheet->family->proof->leaks;
-        if ($leaks === null) {
-            return null;
-        }
-        $isStale = $sheet->of(Staleness::class)->has(IsolatingResults::READING);
+        return 'stations.bench-test.leak-map';
+    }
+
+    /** Of a family that has joints to tell apart. */
+    public static function of(Worksheet $sheet, ?Isolation $isolation): self
+    {
+        $leaks = $sheet->family->proof->leaks ?? new LeakPaths([], []);
 
         return new self(
-            state: self::state($isolation, $leaks, $isStale),
             rows: $isolation === null ? [] : self::rows($isolation, $leaks),
             next: self::next($isolation, $leaks),
             tests: self::tests($leaks, $isolation?->next?->test->name),
@@ -58,14 +58,14 @@ final readonly class LeakMapCard
         );
     }
 
-    private static function state(?Isolation $isolation, LeakPaths $leaks, bool $isStale): string
+    public static function note(Worksheet $sheet, ?Isolation $isolation): string
     {
         $first = $isolation->suspects[0] ?? null;
 
         return match (true) {
-            $isStale => 're-check',
-            $isolation === null => 'nothing leaked yet',
-            $first !== null && $first->probability >= self::SURE => $leaks->joints[$first->joint]->name,
+            $sheet->of(Staleness::class)->has(IsolatingResults::READING) => 're-check',
+            $isolation === null => 'nothing leaks',
+            $first !== null && $first->probability >= self::SURE => $sheet->family->proof->leaks->joints[$first->joint]->name ?? '',
             default => count($isolation->suspects).' suspect',
         };
     }

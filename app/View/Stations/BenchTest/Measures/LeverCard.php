@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Stations\BenchTest\Measures;
 
 use App\View\Numbers;
+use App\View\Stations\BenchTest\BenchCard;
 use DustyJet\Metering\LeverDatum;
 use DustyJet\Metering\LeverVerdict;
 use DustyJet\Worksheet\Metering\LeverReading;
@@ -13,7 +14,7 @@ use DustyJet\Worksheet\Stale\Staleness;
 use DustyJet\Worksheet\Worksheet;
 
 /** The metering lever against its card, drawn as far out as it is. View box 320 x 120. */
-final readonly class LeverCard
+final readonly class LeverCard implements BenchCard
 {
     private const UNITS_A_MILLIMETRE = 32.0;
 
@@ -22,8 +23,6 @@ final readonly class LeverCard
     private const CARD_Y = 60.0;
 
     private function __construct(
-        public string $state,
-        public string $measured,
         public string $target,
         public string $tolerance,
         public string $datum,
@@ -37,10 +36,14 @@ final readonly class LeverCard
     ) {
     }
 
+    public function view(): string
+    {
+        return 'stations.bench-test.lever';
+    }
+
     public static function of(Worksheet $sheet): self
     {
         $lever = $sheet->of(Metering::class)->lever;
-        $isStale = $sheet->of(Staleness::class)->has(Metering::LEVER);
         $isOut = $lever !== null && $lever->height->verdict !== LeverVerdict::In;
         // Up in the drawing is up in the chamber, whichever way the card reads.
         $up = $lever === null ? 0.0 : ($lever->datum === LeverDatum::Up ? 1.0 : -1.0) * $lever->height->error;
@@ -48,8 +51,6 @@ final readonly class LeverCard
         $half = max(2.0, self::bounded(($lever->tolerance ?? 0.1) * self::UNITS_A_MILLIMETRE));
 
         return new self(
-            state: $lever === null ? 'not measured' : ($isStale ? 're-check' : Numbers::short($lever->measured, 2).' mm'),
-            measured: '',
             target: $lever === null ? '' : Numbers::short($lever->target, 2),
             tolerance: $lever === null ? '0.1' : Numbers::short($lever->tolerance, 2),
             datum: ($lever->datum ?? LeverDatum::Down)->value,
@@ -61,6 +62,17 @@ final readonly class LeverCard
             arrow: $isOut ? self::arrow($tip) : '',
             label: $lever === null ? 'The lever at its card' : self::says($lever),
         );
+    }
+
+    public static function note(Worksheet $sheet): string
+    {
+        $lever = $sheet->of(Metering::class)->lever;
+
+        return match (true) {
+            $lever === null => 'not measured',
+            $sheet->of(Staleness::class)->has(Metering::LEVER) => 're-check',
+            default => Numbers::short($lever->measured, 2).' mm',
+        };
     }
 
     /** From where it is to the card, with a head. */

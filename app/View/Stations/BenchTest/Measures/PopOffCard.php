@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Stations\BenchTest\Measures;
 
 use App\View\Numbers;
+use App\View\Stations\BenchTest\BenchCard;
 use DustyJet\Quantity\GaugePressure;
 use DustyJet\Worksheet\Metering\Metering;
 use DustyJet\Worksheet\Metering\PopTrial;
@@ -12,7 +13,7 @@ use DustyJet\Worksheet\Stale\Staleness;
 use DustyJet\Worksheet\Worksheet;
 
 /** The ledger of pop-off trials, and what a cut of the spring would do. */
-final readonly class PopOffCard
+final readonly class PopOffCard implements BenchCard
 {
     /** A kart pumper's: popping 10, shutting 8. Common practice. */
     private const USUAL_TARGET_PSI = 10.0;
@@ -23,7 +24,6 @@ final readonly class PopOffCard
      * @param  list<array{target: string, coils: string, pop: string, band: string}>  $cuts for pop-offs below the present
      */
     private function __construct(
-        public string $state,
         public array $trials,
         public string $coilsOff,
         public ?string $forbids,
@@ -34,13 +34,17 @@ final readonly class PopOffCard
     ) {
     }
 
+    public function view(): string
+    {
+        return 'stations.bench-test.pop-off';
+    }
+
     public static function of(Worksheet $sheet): self
     {
         $metering = $sheet->of(Metering::class);
         $cut = $metering->toward(GaugePressure::ofPsi(self::USUAL_TARGET_PSI));
 
         return new self(
-            state: self::state($metering, $sheet->of(Staleness::class)->has(Metering::POP_OFF)),
             trials: self::trials($metering->trials),
             coilsOff: $metering->coilsOff > 0.0 ? Numbers::short($metering->coilsOff, 2).' coils are off since it was measured.' : '',
             forbids: $metering->forbidsCut(),
@@ -51,14 +55,15 @@ final readonly class PopOffCard
         );
     }
 
-    private static function state(Metering $metering, bool $isStale): string
+    public static function note(Worksheet $sheet): string
     {
+        $metering = $sheet->of(Metering::class);
         $latest = $metering->latest();
         $pop = $latest?->series->meanPop();
 
         return match (true) {
             $latest === null || $pop === null => 'not measured',
-            $isStale => 're-check',
+            $sheet->of(Staleness::class)->has(Metering::POP_OFF) => 're-check',
             default => self::psi($pop).' psi'.($latest->isWet ? '' : ', dry'),
         };
     }

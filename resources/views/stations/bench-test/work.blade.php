@@ -1,0 +1,16 @@
+<section class="dj-bay bay-work" aria-label="Bench test">
+    <nav class="dj-tests dj-benchtabs" aria-label="Tests of the bench">
+        @foreach ($work->tabs as $tab)
+            <a href="{{ $tab['href'] }}"
+                @if ($tab['isShown']) aria-current="true" @endif><b>{{ $tab['name'] }}</b><small>{{ $tab['note'] }}</small></a>
+        @endforeach
+    </nav>
+    <div id="tab" class="dj-benchtab">
+        @includeWhen($work->gauge, 'stations.bench-test.gauge', ['plate' => $work->gauge])
+        @includeWhen($work->live?->watch, 'stations.bench-test.live')
+        @include($work->card->view(), ['card' => $work->card])
+        @if ($work->tests)
+            <x-sheet.tests :page="$page" :tests="$work->tests" />
+        @endif
+    </div>
+</section>
