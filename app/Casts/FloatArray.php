@@ -21,7 +21,17 @@ final class FloatArray implements CastsAttributes
      */
     public function get(Model $model, string $key, mixed $value, array $attributes): array
     {
-        $inside = is_string($value) ? trim($value, '{}') : '';
+        return is_string($value) ? self::numbers($value) : [];
+    }
+
+    /**
+     * @param  string  $column as PostgreSQL writes it
+     *
+     * @return list<float>
+     */
+    public static function numbers(string $column): array
+    {
+        $inside = trim($column, '{}');
 
         return $inside === '' ? [] : array_map(floatval(...), explode(',', $inside));
     }

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /**
@@ -62,10 +63,9 @@ final class Entry extends Model
     public static function logOf(Job $job): Log
     {
         $columns = ['id', 'seq', 'kind', 'payload', 'recorded_at', 'by_name', 'supersedes'];
-        $query = self::query();
-        $query->where('job_id', $job->id)->orderBy('seq')->select($columns);
+        $query = DB::table('entries')->where('job_id', $job->id)->orderBy('seq')->select($columns);
 
-        return Log::of(array_values($query->toBase()->get()->map(self::rowToCore(...))->all()));
+        return Log::of(array_values($query->get()->map(self::rowToCore(...))->all()));
     }
 
     private static function rowToCore(stdClass $row): CoreEntry

@@ -21,17 +21,14 @@ final readonly class StationRecords
      * @param  array<string, Photo>  $photos by id, without their bytes
      * @param  Job|null  $cameBackFrom the job this machine came back from
      * @param  list<Job>  $comeBacks jobs in which it came back
-     * @param  LiveRun|null  $live the one that is being watched
-     * @param  list<Instrument>  $gauges that may be put on this job
      */
     private function __construct(
         public ?PressureTrace $trace,
         public array $photos,
         public ScrewHistory $screws,
+        public BenchGauges $gauges,
         public ?Job $cameBackFrom = null,
         public array $comeBacks = [],
-        public ?LiveRun $live = null,
-        public array $gauges = [],
     ) {
     }
 
@@ -43,27 +40,26 @@ final readonly class StationRecords
             $station === Station::BenchTest ? self::latestTrace($sheet) : null,
             Photo::sizes($photos),
             in_array($station, self::WITH_SCREWS, true) ? ScrewHistory::around($job) : ScrewHistory::none(),
+            $station === Station::BenchTest ? BenchGauges::of($job) : BenchGauges::none(),
             $job->cameBackFrom(),
             $sheet->handedBackAt === null ? [] : array_values($job->comeBacks()->all()),
-            $station === Station::BenchTest ? LiveRun::openOn($job) : null,
-            $station === Station::BenchTest ? array_values(Instrument::gauges()->all()) : [],
         );
     }
 
     public static function ofReport(Worksheet $sheet): self
     {
-        return new self(self::latestTrace($sheet), [], ScrewHistory::none());
+        return new self(self::latestTrace($sheet), [], ScrewHistory::none(), BenchGauges::none());
     }
 
     public static function none(): self
     {
-        return new self(null, [], ScrewHistory::none());
+        return new self(null, [], ScrewHistory::none(), BenchGauges::none());
     }
 
     private static function latestTrace(Worksheet $sheet): ?PressureTrace
     {
         $hold = $sheet->of(Holds::class)->latest();
 
-        return $hold === null ? null : Trace::query()->find($hold->setup->traceId)?->toCore();
+        return $hold === null ? null : Trace::read($hold->setup->traceId);
     }
 }

@@ -8,6 +8,8 @@ use App\Casts\FloatArray;
 use DustyJet\HoldTest\PressureTrace;
 use DustyJet\Quantity\PressureUnit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /**
  * The readings of one hold test, as they were taken.
@@ -30,11 +32,21 @@ final class Trace extends Model
 
     protected $guarded = [];
 
-    public function toCore(): PressureTrace
+    /** As the core reads it: from the row, not the model, because every look at a bench reads it. */
+    public static function read(string $id): ?PressureTrace
     {
-        $readings = array_map(static fn (float $s, float $r): array => [$s, $r], $this->seconds, $this->readings);
+        $row = DB::table('traces')->where('id', $id)->first(['unit', 'is_vacuum', 'step', 'seconds', 'readings']);
+        if ($row === null) {
+            return null;
+        }
+        /** @var stdClass&object{unit: string, is_vacuum: bool, step: float, seconds: string, readings: string} $row */
+        $readings = array_map(
+            static fn (float $s, float $r): array => [$s, $r],
+            FloatArray::numbers($row->seconds),
+            FloatArray::numbers($row->readings),
+        );
 
-        return PressureTrace::of($readings, $this->unit, $this->is_vacuum, $this->step);
+        return PressureTrace::of($readings, PressureUnit::from($row->unit), $row->is_vacuum, (float) $row->step);
     }
 
     /** @return array<string, mixed> columns of a trace */

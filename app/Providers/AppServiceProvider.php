@@ -19,6 +19,7 @@ use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Knowledge\DiagnosisFiles;
 use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Knowledge\GuideFile;
+use Illuminate\Cache\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
@@ -28,7 +29,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
@@ -65,9 +65,15 @@ final class AppServiceProvider extends ServiceProvider
         ));
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(Instrument::class, InstrumentPolicy::class);
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS_A_MINUTE)
+        // Only who signs in is counted, so only then is the counter made.
+        $this->app->afterResolving(RateLimiter::class, static fn (RateLimiter $all) => $all->for('sign-in', self::signIns(...)));
+    }
+
+    private static function signIns(Request $request): Limit
+    {
+        return Limit::perMinute(self::SIGN_INS_A_MINUTE)
             ->by($request->ip().'|'.mb_strtolower($request->string('name')->toString()))
-            ->after(static fn (): bool => Auth::guest()));
+            ->after(static fn (): bool => Auth::guest());
     }
 
     private static function families(Application $app): Families

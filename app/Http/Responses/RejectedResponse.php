@@ -49,7 +49,7 @@ final readonly class RejectedResponse
             return response()->json(['errors' => $errors], $status);
         }
         if ($request->hasHeader('HX-Request')) {
-            $html = view('components.forms.errors', [
+            $html = view('forms.errors', [
                 'messages' => array_merge(...array_values($errors)),
             ])->render();
 

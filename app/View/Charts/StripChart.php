@@ -17,7 +17,6 @@ final readonly class StripChart
      * @param  list<array{x: float, y: float, early: bool}>  $points
      * @param  list<array{y: float, text: string}>  $levels
      * @param  list<array{x: float, text: string}>  $times
-     * @param  list<array{t: string, p: string}>  $table readings for the table of points
      */
     private function __construct(
         public StripPaper $paper,
@@ -28,7 +27,6 @@ final readonly class StripChart
         public array $levels,
         public array $times,
         public StripEnds $ends,
-        public array $table,
         public string $label,
     ) {
     }
@@ -47,6 +45,17 @@ final readonly class StripChart
             'wide' => self::draw($hold, $trace, $curves, 452, 121),
             'narrow' => self::draw($hold, $trace, $curves, 352, 170),
         ];
+    }
+
+    /** The readings of the settling or those after it as a path of dots: lines of no length with round ends. */
+    public function dots(bool $early): string
+    {
+        $path = '';
+        foreach ($this->points as $point) {
+            $path .= $point['early'] === $early ? "M{$point['x']} {$point['y']}h0" : '';
+        }
+
+        return $path;
     }
 
     private static function draw(
@@ -68,7 +77,6 @@ final readonly class StripChart
             levels: $paper->levels(),
             times: self::times($curves->durationS, $paper->x),
             ends: StripEnds::of($hold, $curves, $paper),
-            table: self::table($trace, $paper->unit->kilopascals()),
             label: self::label($hold, $curves, $paper),
         );
     }
@@ -87,15 +95,6 @@ final readonly class StripChart
         }
 
         return $points;
-    }
-
-    /** @return list<array{t: string, p: string}> */
-    private static function table(PressureTrace $trace, float $kilopascalsPerUnit): array
-    {
-        return array_map(static fn (float $t, float $k): array => [
-            't' => Numbers::plain($t, 1),
-            'p' => Numbers::plain($k / $kilopascalsPerUnit, 2),
-        ], array_slice($trace->seconds, 0, self::MOST_POINTS), array_slice($trace->kilopascals, 0, self::MOST_POINTS));
     }
 
     private static function label(HoldRecord $hold, StripCurves $curves, StripPaper $paper): string

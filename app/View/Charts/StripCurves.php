@@ -13,9 +13,9 @@ use DustyJet\Worksheet\BenchTest\HoldRecord;
 final readonly class StripCurves
 {
     /** Of the grid: the readings end here, the look ahead at the last. */
-    public const END = 50;
+    public const END = 20;
 
-    private const POINTS = 60;
+    private const POINTS = 24;
 
     /**
      * @param  list<float>  $grid seconds

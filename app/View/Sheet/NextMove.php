@@ -46,13 +46,13 @@ final readonly class NextMove
     {
         $moves = array_map(static fn (Move $move): self => self::of($view, $move, $screw), $view->moves);
 
-        return $view->records->live === null ? $moves : array_slice([self::watching($view), ...$moves], 0, Move::MOST);
+        return $view->records->gauges->live === null ? $moves : array_slice([self::watching($view), ...$moves], 0, Move::MOST);
     }
 
     /** While an instrument is on the job, nothing comes before it. */
     private static function watching(SheetView $view): self
     {
-        $live = $view->records->live;
+        $live = $view->records->gauges->live;
         $isHere = $live !== null && BenchTab::shown($view)->watches($live);
 
         return new self(

@@ -1,5 +1,3 @@
-@props(['state', 'places'])
-
 <g class="layer-callouts">
     @foreach ($state->parts as $part)
         @if (isset($places[$part->key]))

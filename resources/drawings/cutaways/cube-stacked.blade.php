@@ -1,5 +1,3 @@
-@props(['state'])
-
 <x-cutaways.frame :state="$state" :width="584" :height="452" data-pulse="draw" :data-metering="$state->leaks ? 'open' : 'closed'">
  <g class="layer-void"><path class="air circ-air" d="M44 66H150C190 66 205 82 236 82H252C286 82 306 72 350 72H534V148H350C306 148 286 138 252 138H236C205 138 190 154 150 154H44Z"/></g>
  <g class="layer-casting">
@@ -29,7 +27,7 @@
   <path class="wall" d="M392 214V170H404V148M409 148V170H413V148M418 148V170H433V148M438 148V170H446V184H456V180H490M490 194H456V190H446V214"/><path class="fuel circ-fuel" d="M296 190H314V216H296Z"/><path class="wall" d="M296 214V190H314V214"/>
  </g>
  <g class="layer-parts">
-  <x-symbols.barb part="inlet" :state="$state" :at="[72, 292]" />
+  @include('drawings::symbols.barb', ['part' => 'inlet', 'at' => [72, 292]])
   <g data-part="metering" class="{{ $state->css('metering') }}"><path class="gasket" d="M70 254H112M478 254H510"/><path class="membrane" d="M70 258.500H112C130 258.500 134 265 150 265S168 258.500 184 258.500H400C416 258.500 424 265 440 265S460 258.500 478 258.500H510"/><path class="steel" d="M260 253.500H324V257H260ZM262 260H322V263.500H262Z"/><path class="steel" d="M286 230.500H298V253.500H286Z"/></g>
   <g data-part="pump" class="{{ $state->css('pump') }}"><path class="membrane" d="M70 313.500H112M152 313.500H346M378 313.500H398C414 313.500 418 322 445 322S476 313.500 492 313.500H510"/><path class="gasket" d="M70 318H120M492 318H510"/></g>
   <g data-part="flapin" class="{{ $state->css('flapin') }}"><path class="membrane flap" d="M112 313.500H126Q140 316 152 328"/></g>
@@ -40,22 +38,27 @@
   <g data-part="lever" class="{{ $state->css('lever') }}"><path class="steelstrip" d="M284 231L298 226.500H350L358 224H372"/><path class="edge" d="M336 215V226"/><circle class="steel" cx="336" cy="226" r="5"/></g>
   <g data-part="vent" class="{{ $state->css('vent') }}"><path class="void" d="M70 268H114V276H70Z"/><path class="wall" d="M70 268H112M70 276H112"/></g>
   <g data-part="nozzle" class="{{ $state->css('nozzle') }}"><path class="brass" d="M233 130L238 125H241.500V144H238V166H242V175H233ZM255 130L250 125H246.500V144H250V166H246V175H255Z"/><path class="fuel nob circ-fuel" d="M241.500 123H246.500V144H250V166H246V176H242V166H238V144H241.500Z"/><path class="rubber" d="M238.500 161.500H249.500V165.500H238.500Z"/></g>
-  <x-symbols.screw part="mainscrew" :state="$state" :at="[193, 190]" adjuster="high" :turn="180" :shaft="108" />
-  <x-symbols.screw part="mixscrew" :state="$state" :at="[450, 187]" adjuster="low" :shaft="44" />
+  @include('drawings::symbols.screw', ['part' => 'mainscrew', 'at' => [193, 190], 'adjuster' => 'high', 'turn' => 180, 'shaft' => 108])
+  @include('drawings::symbols.screw', ['part' => 'mixscrew', 'at' => [450, 187], 'adjuster' => 'low', 'shaft' => 44])
   <g data-part="welch" class="{{ $state->css('welch') }}"><path class="welch" d="M390 212Q419 196 448 212"/></g>
   <g data-part="idleholes" class="{{ $state->css('idleholes') }}"><path class="edge" d="M404 148V168M409 148V168M413 148V168M418 148V168M433 148V168M438 148V168"/></g>
   <path class="lever" d="M416 106L452 36Q458 26 466 30Q474 34 470 44L434 116"/>
-  <x-symbols.stop-screw part="idlespeed" :state="$state" :at="[472, 34]" adjuster="idle_speed" />
+  @include('drawings::symbols.stop-screw', ['part' => 'idlespeed', 'at' => [472, 34], 'adjuster' => 'idle_speed'])
   <x-symbols.plate part="choke" :state="$state" :at="[112, 110]" :length="85" :turn="90"><path class="slotln" d="M107 110H117" /></x-symbols.plate>
   <x-symbols.plate part="throttle" :state="$state" :at="[424, 110]" :length="73" :turn="$state->throttleDegrees() - 3"><path class="slotln" d="M424 104V116" /></x-symbols.plate>
  </g>
  <g class="layer-flow">
-  <g class="circ-air"><x-symbols.chevs :at="[[66, 88], [78, 88], [66, 134], [78, 134], [196, 110], [300, 96], [312, 96], [470, 86], [482, 86]]" /><text class="flow t-air" x="162" y="100">AIR</text><text class="flow t-air" x="484" y="135">ENGINE</text></g>
-  <g class="circ-fuel"><x-symbols.drops :at="[[100, 292], [138, 304, 90], [200, 329], [280, 329], [362, 305, -90], [420, 293], [484, 236, -90], [376, 174, 180], [155, 206, -90], [216, 189.5]]" size="0.75" /></g><path class="pulsearr" d="M509 159H522M512 156.5L508.500 159L512 161.5M519 156.5L522.500 159L519 161.5"/>
+  <g class="circ-air">@include('drawings::symbols.chevs', [
+      'at' => [[66, 88], [78, 88], [66, 134], [78, 134], [196, 110], [300, 96], [312, 96], [470, 86], [482, 86]],
+  ])<text class="flow t-air" x="162" y="100">AIR</text><text class="flow t-air" x="484" y="135">ENGINE</text></g>
+  <g class="circ-fuel">@include('drawings::symbols.drops', [
+      'at' => [[100, 292], [138, 304, 90], [200, 329], [280, 329], [362, 305, -90], [420, 293], [484, 236, -90], [376, 174, 180], [155, 206, -90], [216, 189.5]],
+      'size' => '0.75',
+  ])</g><path class="pulsearr" d="M509 159H522M512 156.5L508.500 159L512 161.5M519 156.5L522.500 159L519 161.5"/>
  </g>
- <x-cutaways.callouts :state="$state" :places="[
+ @include('drawings::cutaways.callouts', ['state' => $state, 'places' => [
     'inlet' => [18, 330, 40, 299], 'flapin' => [130, 430, 138, 319], 'pump' => [204, 430, 240, 315], 'metering' => [262, 430, 190, 260], 'vent' => [18, 272, 76, 272], 'lever' => [314, 430, 320, 228], 'spring' => [370, 19, 306, 196], 'needle' => [422, 430, 366, 222],
     'screen' => [358, 400, 360, 303], 'flapout' => [478, 430, 372, 315], 'pulse' => [562, 302, 502, 304], 'mainscrew' => [18, 226, 36, 202], 'nozzle' => [226, 19, 236, 132], 'mixscrew' => [566, 234, 544, 199], 'welch' => [530, 430, 440, 209], 'idleholes' => [566, 138, 438, 156],
     'throttle' => [566, 104, 430, 108.5], 'idlespeed' => [562, 62, 540, 44], 'choke' => [18, 104, 107, 109],
- ]" />
+ ]])
 </x-cutaways.frame>

@@ -1,5 +1,3 @@
-@props(['state'])
-
 <svg class="cut" viewBox="0 0 520 412" role="group" aria-label="Cutaway: {{ $state->family }}, {{ count($state->parts) }} numbered parts: {{ $state->sentence }}" data-needle="{{ $state->leaks ? 'open' : 'closed' }}" data-float="{{ $state->leaks ? 'down' : 'up' }}" id="cutaway">
     @include('drawings::cutaways.float-bowl.defs')
     @include('drawings::cutaways.float-bowl.void')
@@ -7,10 +5,10 @@
     @include('drawings::cutaways.float-bowl.behind')
     @include('drawings::cutaways.float-bowl.casting')
     @include('drawings::cutaways.float-bowl.passages')
-    <x-cutaways.float-bowl.parts :state="$state" />
+    @include('drawings::cutaways.float-bowl.parts')
     @include('drawings::cutaways.float-bowl.flow')
-    <x-cutaways.float-bowl.detail :state="$state" />
-<x-cutaways.callouts :state="$state" :places="[
+    @include('drawings::cutaways.float-bowl.detail')
+@include('drawings::cutaways.callouts', ['state' => $state, 'places' => [
     'inlet' => [17, 226, 56, 203],
     'seat' => [17, 262, 157, 215],
     'needle' => [17, 334, 163, 239],
@@ -28,5 +26,5 @@
     'idlespeed' => [262, 36, 289, 36],
     'vent' => [399, 268, 392, 187.5],
     'mainscrew' => [238, 404, 236, 383],
-]" />
+]])
 </svg>

@@ -1,5 +1,3 @@
-@props(['state'])
-
 <x-cutaways.frame :state="$state" :width="584" :height="442" data-pulse="draw" :data-metering="$state->leaks ? 'open' : 'closed'">
  <g class="layer-void"><path class="air circ-air" d="M44 150H160C200 150 214 166 240 166H262C292 166 312 152 350 152H534V236H350C312 236 292 220 262 220H240C214 220 200 238 160 238H44Z"/></g>
  <g class="layer-casting">
@@ -21,8 +19,8 @@
   <path class="fuel circ-fuel" d="M296 276H314V302H296Z"/><path class="wall" d="M296 300V276H314V300"/>
  </g>
  <g class="layer-parts">
-  <x-symbols.barb part="inlet" :state="$state" :at="[72, 124]" />
-  <x-symbols.barb part="pulse" :state="$state" :at="[524, 112]" :turn="180" fill="pulse" />
+  @include('drawings::symbols.barb', ['part' => 'inlet', 'at' => [72, 124]])
+  @include('drawings::symbols.barb', ['part' => 'pulse', 'at' => [524, 112], 'turn' => 180, 'fill' => 'pulse'])
   <g data-part="pump" class="{{ $state->css('pump') }}"><path class="membrane" d="M70 100H112M152 100H398C414 100 418 116 445 116S476 100 492 100H510"/><path class="membrane" d="M70 96H112M152 96H398C414 96 418 112 445 112S476 96 492 96H510"/><circle class="steel" cx="88" cy="98" r="3.500"/><circle class="steel" cx="501" cy="98" r="3.500"/></g>
   <g data-part="flapin" class="{{ $state->css('flapin') }}"><path class="membrane flap" d="M112 98H126Q140 96 152 86"/><path class="membrane flap" d="M345 98H381"/></g>
   <g data-part="screen" class="{{ $state->css('screen') }}"><path class="mesh" d="M345 112H379"/></g>
@@ -31,23 +29,27 @@
   <g data-part="lever" class="{{ $state->css('lever') }}"><path class="steelstrip" d="M298 312.500H350L358 310H372M298 312.500Q280 312 276 318M298 312.500Q282 320 278 328"/><path class="edge" d="M336 301V312"/><circle class="steel" cx="336" cy="312" r="5"/></g>
   <g data-part="metering" class="{{ $state->css('metering') }}"><path class="gasket" d="M70 339H112M478 339H510"/><path class="membrane" d="M70 343H112C130 343 134 350 150 350S168 343 184 343H400C416 343 424 350 440 350S460 343 478 343H510"/><path class="steel" d="M254 338H318V342H254ZM256 345H316V349H256Z"/><path class="steel" d="M281 322H287V338H281ZM276 318H292V323H276Z"/></g>
   <g data-part="nozzle" class="{{ $state->css('nozzle') }}"><path class="steel" d="M164 303H181V309H164ZM189 303H206V309H189Z"/><path class="membrane" d="M170 301H180Q188 300 194 293"/><circle class="brassface" cx="168" cy="312" r="3"/><circle class="brassface" cx="202" cy="312" r="3"/></g>
-  <x-symbols.screw part="mainscrew" :state="$state" :at="[206, 277]" adjuster="high" :turn="180" :shaft="120" />
-  <x-symbols.screw part="mixscrew" :state="$state" :at="[450, 273]" adjuster="low" :shaft="44" />
+  @include('drawings::symbols.screw', ['part' => 'mainscrew', 'at' => [206, 277], 'adjuster' => 'high', 'turn' => 180, 'shaft' => 120])
+  @include('drawings::symbols.screw', ['part' => 'mixscrew', 'at' => [450, 273], 'adjuster' => 'low', 'shaft' => 44])
   <g data-part="mainhole" class="{{ $state->css('mainhole') }}"><path class="brass" d="M242 208H246V224H242ZM256 208H260V224H256Z"/></g>
   <g data-part="idleholes" class="{{ $state->css('idleholes') }}"><path class="edge" d="M408 236V254M413 236V254M433 236V254M438 236V254"/></g>
   <g data-part="vent" class="{{ $state->css('vent') }}"><path class="edge" d="M284 364V380M300 364V380"/></g>
   <path class="steel" d="M442 127H454V143H442Z"/><path class="lever" d="M418 192L478 142Q490 136 494 146Q496 154 488 160L430 200"/>
-  <x-symbols.stop-screw part="idlespeed" :state="$state" :at="[495, 150]" adjuster="idle_speed" />
+  @include('drawings::symbols.stop-screw', ['part' => 'idlespeed', 'at' => [495, 150], 'adjuster' => 'idle_speed'])
   <x-symbols.plate part="throttle" :state="$state" :at="[424, 194]" :length="80" :turn="$state->throttleDegrees() - 3"><path class="slotln" d="M424 189V199" /></x-symbols.plate>
  </g>
  <g class="layer-flow">
-  <g class="circ-air"><x-symbols.chevs :at="[[66, 172], [78, 172], [66, 216], [78, 216], [200, 194], [300, 180], [312, 180], [490, 174], [502, 174]]" /><text class="flow t-air" x="140" y="198">AIR BOX</text><text class="flow t-air" x="488" y="222">ENGINE</text></g>
-  <g class="circ-fuel"><x-symbols.drops :at="[[108, 124], [138, 112, -90], [200, 89], [270, 89], [362, 140, 90], [362, 196, 90], [362, 250, 90]]" /></g><g class="circ-main"><x-symbols.drops :at="[[185, 292, -90], [251, 240, -90]]" size="0.7" /></g><g class="circ-idle"><x-symbols.drops :at="[[467, 291, -90]]" size="0.7" /></g>
+  <g class="circ-air">@include('drawings::symbols.chevs', [
+      'at' => [[66, 172], [78, 172], [66, 216], [78, 216], [200, 194], [300, 180], [312, 180], [490, 174], [502, 174]],
+  ])<text class="flow t-air" x="140" y="198">AIR BOX</text><text class="flow t-air" x="488" y="222">ENGINE</text></g>
+  <g class="circ-fuel">@include('drawings::symbols.drops', [
+      'at' => [[108, 124], [138, 112, -90], [200, 89], [270, 89], [362, 140, 90], [362, 196, 90], [362, 250, 90]],
+  ])</g><g class="circ-main">@include('drawings::symbols.drops', ['at' => [[185, 292, -90], [251, 240, -90]], 'size' => '0.7'])</g><g class="circ-idle">@include('drawings::symbols.drops', ['at' => [[467, 291, -90]], 'size' => '0.7'])</g>
   <path class="pulsearr" d="M494 112H516M497 109L493.500 112L497 115M513 109L516.500 112L513 115"/>
  </g>
- <x-cutaways.callouts :state="$state" :places="[
+ @include('drawings::cutaways.callouts', ['state' => $state, 'places' => [
     'inlet' => [22, 84, 38, 116], 'flapin' => [146, 19, 142, 92], 'mainhole' => [226, 19, 244, 212], 'screen' => [302, 19, 350, 112], 'pump' => [424, 19, 484, 98], 'pulse' => [562, 76, 556, 104], 'idlespeed' => [520, 19, 552, 138],
     'throttle' => [566, 200, 430, 196], 'idleholes' => [566, 244, 438, 246], 'mixscrew' => [566, 318, 540, 286], 'mainscrew' => [18, 318, 40, 290], 'nozzle' => [60, 422, 172, 308], 'metering' => [128, 422, 150, 349], 'spring' => [212, 422, 300, 304],
     'vent' => [274, 422, 290, 372], 'lever' => [346, 422, 346, 314], 'needle' => [404, 422, 363, 304],
- ]" />
+ ]])
 </x-cutaways.frame>

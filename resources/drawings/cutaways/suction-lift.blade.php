@@ -1,5 +1,3 @@
-@props(['state'])
-
 <x-cutaways.frame :state="$state" :width="560" :height="430">
  <g class="layer-void"><path class="air circ-air" d="M34 74H170C206 74 216 88 240 88H264C288 88 298 74 334 74H500V150H334C298 150 288 138 264 138H240C216 138 206 150 170 150H34Z"/>
   <path class="void" d="M70 268H510V414H70Z"/></g>
@@ -41,27 +39,32 @@
   <g data-part="seat" class="{{ $state->css('seat') }}"><path class="{{ $state->is('hex_seat') ? 'brass' : 'steel' }}" d="M328 168H350V175H328ZM328 181H350V188H328Z"/><path class="fuel circ-fuel nob" d="M328 175H352V181H328Z"/><path class="rubber" d="M345 165H350V168H345ZM345 188H350V191H345Z"/></g>
   <g data-part="link" class="{{ $state->css('link') }}"><path class="lever" d="M424 214H112L104 118"/><circle class="steel" cx="112" cy="214" r="3"/></g>
 @endif
-  <x-symbols.screw part="mainscrew" :state="$state" :at="[334, 178]" adjuster="main" :turn="180" :shaft="190" />
+  @include('drawings::symbols.screw', ['part' => 'mainscrew', 'at' => [334, 178], 'adjuster' => 'main', 'turn' => 180, 'shaft' => 190])
   <g data-part="mainhole" class="{{ $state->css('mainhole') }}"><path class="edge" d="M256 140V170M266 140V170"/></g>
   <g data-part="idleholes" class="{{ $state->css('idleholes') }}"><path class="edge" d="M324 150V170M329 150V170"/></g>
   <g data-part="venturi" class="{{ $state->css('venturi') }}"><path class="edge" d="M240 88H264M240 138H264"/></g>
   <x-symbols.plate part="choke" :state="$state" :at="[104, 112]" :length="74" :turn="90"><path class="slotln" d="M99 112H109" /></x-symbols.plate>
   <path class="lever" d="M326 106L372 36Q378 26 388 30Q394 34 390 44L344 116"/>
-  <x-symbols.stop-screw part="idlespeed" :state="$state" :at="[392, 34]" adjuster="idle_speed" />
+  @include('drawings::symbols.stop-screw', ['part' => 'idlespeed', 'at' => [392, 34], 'adjuster' => 'idle_speed'])
   <x-symbols.plate part="throttle" :state="$state" :at="[336, 112]" :length="74" :turn="$state->throttleDegrees() - 3"><path class="slotln" d="M336 107V117" /></x-symbols.plate>
  </g>
  <g class="layer-flow">
-  <g class="circ-air"><x-symbols.chevs :at="[[52, 92], [64, 92], [52, 134], [64, 134], [200, 112], [290, 100], [302, 100], [470, 88], [482, 88]]" /><text class="flow t-air" x="150" y="98">AIR</text><text class="flow t-air" x="440" y="134">ENGINE</text></g>
-  <g class="circ-fuel"><x-symbols.drops :at="[[180, 360, -90], [180, 300, -90], [230, 244], [300, 244], [410, 244], [443, 214, -90], [408, 181, 180], [261, 158, -90]]" size="0.75" />
+  <g class="circ-air">@include('drawings::symbols.chevs', [
+      'at' => [[52, 92], [64, 92], [52, 134], [64, 134], [200, 112], [290, 100], [302, 100], [470, 88], [482, 88]],
+  ])<text class="flow t-air" x="150" y="98">AIR</text><text class="flow t-air" x="440" y="134">ENGINE</text></g>
+  <g class="circ-fuel">@include('drawings::symbols.drops', [
+      'at' => [[180, 360, -90], [180, 300, -90], [230, 244], [300, 244], [410, 244], [443, 214, -90], [408, 181, 180], [261, 158, -90]],
+      'size' => '0.75',
+  ])
 @if ($state->is('two_pickups'))
-   <x-symbols.drops :at="[[389, 270, 90], [357, 290, -90], [357, 220, -90]]" size="0.75" />
+   @include('drawings::symbols.drops', ['at' => [[389, 270, 90], [357, 290, -90], [357, 220, -90]], 'size' => '0.75'])
 @endif
 </g>
   <text class="flow t-plain" x="120" y="366">TANK</text>
  </g>
- <x-cutaways.callouts :state="$state" :places="[
+ @include('drawings::cutaways.callouts', ['state' => $state, 'places' => [
     'pickup' => [250, 396, 188, 350], 'cup' => [440, 316, 400, 306], 'flapin' => [530, 262, 436, 242], 'pump' => [530, 222, 429, 228], 'flapout' => [530, 142, 431, 178], 'pumpspring' => [492, 290, 410, 222],
     'pulse' => [530, 182, 410, 164], 'mainscrew' => [22, 214, 94, 182], 'mainjet' => [298, 228, 338, 186], 'seat' => [298, 228, 338, 186], 'mainhole' => [206, 214, 258, 164], 'idleholes' => [256, 214, 326, 160],
     'choke' => [104, 22, 104, 106], 'venturi' => [226, 22, 246, 90], 'throttle' => [300, 22, 334, 84], 'idlespeed' => [520, 34, 478, 34], 'link' => [22, 256, 120, 214],
- ]" />
+ ]])
 </x-cutaways.frame>

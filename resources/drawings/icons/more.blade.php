@@ -1,1 +1,1 @@
-<svg {{ $attributes->class(['ic']) }} viewBox="0 0 18 18" aria-hidden="true"><circle class="f" cx="4" cy="9" r="1.700"/><circle class="f" cx="9" cy="9" r="1.700"/><circle class="f" cx="14" cy="9" r="1.700"/></svg>
+<svg class="ic {{ $tone ?? '' }}" viewBox="0 0 18 18" aria-hidden="true"><circle class="f" cx="4" cy="9" r="1.700"/><circle class="f" cx="9" cy="9" r="1.700"/><circle class="f" cx="14" cy="9" r="1.700"/></svg>

@@ -1,1 +1,1 @@
-<svg {{ $attributes->class(['ic']) }} viewBox="0 0 18 18" aria-hidden="true"><path d="M9 3V15M3 9H15"/></svg>
+<svg class="ic {{ $tone ?? '' }}" viewBox="0 0 18 18" aria-hidden="true"><path d="M9 3V15M3 9H15"/></svg>

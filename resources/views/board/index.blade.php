@@ -1,17 +1,21 @@
 <x-layout.page :title="$page->title" body="pg-board">
     @fragment('board')
         <div id="job" class="dj-job-page">
-            <header class="dj-frame"><x-frame.head title="Bench board" :about="$page->today" due-label="Hand work next"
-                    :due="$page->handWork" /></header>
+            <header class="dj-frame">@include('frame.head', [
+                'title' => 'Bench board',
+                'about' => $page->today,
+                'dueLabel' => 'Hand work next',
+                'due' => $page->handWork,
+            ])</header>
             <main id="main" class="dj-sheet sheet-board">
                 <h1 class="visually-hidden">Bench board</h1>
-                <div id="errors" class="dj-errors-at"><x-forms.errors :messages="$errors->all()" /></div>
+                <div id="errors" class="dj-errors-at">@include('forms.errors', ['messages' => $errors->all()])</div>
                 <section class="dj-bay bay-hands" aria-labelledby="h-hands">
                     <header class="bay-h">
                         <h2 id="h-hands">Needs hands</h2><span class="cnt">soonest promised first</span><a
                             class="btn btn-secondary" href="{{ route('library.index') }}">Library</a>@if ($page->givesKeys)<a
                             class="btn btn-secondary" href="{{ route('instruments.index') }}">Instruments</a>@endif<a
-                            class="btn btn-secondary new" href="{{ route('jobs.create') }}" data-intake><x-icons.plus />
+                            class="btn btn-secondary new" href="{{ route('jobs.create') }}" data-intake>@include('drawings::icons.plus')
                             Intake <kbd class="dj-kbd">I</kbd></a>
                     </header>
                     @forelse ($page->jobs as $job)
@@ -37,7 +41,7 @@
                             <a class="dj-wait" href="{{ $job->href }}"><span class="no">{{ $job->number }}</span><span>
                                     <b>{{ $job->machine }}</b>
                                     <small>{{ $job->stale }}</small>
-                                </span><x-icons.drop /></a>
+                                </span>@include('drawings::icons.drop')</a>
                         @empty
                             <p class="dj-story">Nothing is stale.</p>
                         @endforelse
@@ -51,8 +55,7 @@
                         @forelse ($page->handedBack as $job)
                             <a class="dj-wait" href="{{ $job->reportHref }}"><span
                                     class="no">{{ $job->number }}</span><span><b>{{ $job->machine }}</b><small>{{
-                                        $job->handedBack }}</small></span><x-icons.tick
-                                    class="is-tick" /></a>
+                                        $job->handedBack }}</small></span>@include('drawings::icons.tick', ['tone' => 'is-tick'])</a>
                         @empty
                             <p class="dj-story">None yet.</p>
                         @endforelse

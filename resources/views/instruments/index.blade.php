@@ -1,12 +1,14 @@
 <x-layout.page title="Instruments" body="pg-form">
     <div id="job" class="dj-job-page">
-        <header class="dj-frame"><x-frame.head title="Instruments"
-                about="Gauges, vacuum sets and tachometers that send their readings here." /></header>
+        <header class="dj-frame">@include('frame.head', [
+            'title' => 'Instruments',
+            'about' => 'Gauges, vacuum sets and tachometers that send their readings here.',
+        ])</header>
         <main id="main" class="dj-narrow">
             <div class="dj-titlerow">
                 <h1>Instruments</h1><a class="btn btn-secondary" href="{{ route('board') }}">Back to the board</a>
             </div>
-            <div id="errors" class="dj-errors-at"><x-forms.errors :messages="$errors->all()" /></div>
+            <div id="errors" class="dj-errors-at">@include('forms.errors', ['messages' => $errors->all()])</div>
             @if ($page->key)
                 <section class="dj-panel dj-key" role="status">
                     <h2>The key of {{ $page->key['of'] }}</h2>

@@ -1,12 +1,12 @@
 <x-layout.page :title="$page->title" body="pg-form">
     @fragment('job')
         <div id="job" class="dj-job-page">
-            <header class="dj-frame"><x-frame.head :title="$page->title" :about="$page->familyName" /></header>
+            <header class="dj-frame">@include('frame.head', ['title' => $page->title, 'about' => $page->familyName])</header>
             <main id="main" class="dj-narrow">
                 <div class="dj-titlerow">
                     <h1>{{ $page->title }}</h1><a class="btn btn-secondary" href="{{ route('jobs.create') }}">Another carburetor</a>
                 </div>
-                <div id="errors" class="dj-errors-at"><x-forms.errors :messages="$errors->all()" /></div>
+                <div id="errors" class="dj-errors-at">@include('forms.errors', ['messages' => $errors->all()])</div>
                 <form method="post" action="{{ route('jobs.store') }}" class="dj-bay dj-form" id="work-form">
                     @csrf
                     <input type="hidden" name="client_id" value="{{ $page->clientId }}"><input type="hidden"
@@ -37,7 +37,11 @@
                     <div class="dj-field"><label for="f-complaint">In the customer's words</label>
                         <textarea class="form-control" id="f-complaint" name="complaint" rows="2" maxlength="600">{{ $page->values['complaint'] }}</textarea>
                     </div>
-                    <x-forms.intake-fields :values="$page->values" :variants="$page->variants" :finds="$page->familyId" />
+                    @include('forms.intake-fields', [
+                        'values' => $page->values,
+                        'variants' => $page->variants,
+                        'finds' => $page->familyId,
+                    ])
                     <button type="submit" class="btn btn-primary" data-next>Open the job <kbd
                             class="dj-kbd">N</kbd></button>
                 </form>

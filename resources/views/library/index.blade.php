@@ -1,7 +1,9 @@
 <x-layout.page :title="$page->title" body="pg-form">
     <div id="job" class="dj-job-page">
-        <header class="dj-frame"><x-frame.head title="Library"
-                about="Thirteen families: how they come apart, go together and go wrong." /></header>
+        <header class="dj-frame">@include('frame.head', [
+            'title' => 'Library',
+            'about' => 'Thirteen families: how they come apart, go together and go wrong.',
+        ])</header>
         <main id="main" class="dj-narrow">
             <div class="dj-titlerow">
                 <h1>Library</h1><a class="btn btn-secondary" href="{{ route('board') }}">Back to the board</a>

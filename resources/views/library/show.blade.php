@@ -1,6 +1,6 @@
 <x-layout.page :title="$page->title" body="pg-form">
     <div id="job" class="dj-job-page">
-        <header class="dj-frame"><x-frame.head :title="$page->title" :about="ucfirst($page->fits)" /></header>
+        <header class="dj-frame">@include('frame.head', ['title' => $page->title, 'about' => ucfirst($page->fits)])</header>
         <main id="main" class="dj-narrow">
             <div class="dj-titlerow">
                 <h1>{{ $page->title }}</h1><a class="btn btn-secondary" href="{{ route('library.index') }}">All
@@ -35,7 +35,7 @@
             </section>
             @include('library.order')
             @if ($page->order->keepDry)
-                <p class="dj-hazard"><x-icons.hazard /><span><b>No cleaner on these.</b>
+                <p class="dj-hazard">@include('drawings::icons.hazard')<span><b>No cleaner on these.</b>
                         {{ implode('; ', $page->order->keepDry) }}.</span></p>
             @endif
             <section class="dj-bay" aria-labelledby="h-faults">

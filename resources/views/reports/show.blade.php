@@ -1,7 +1,11 @@
 <x-layout.page :title="$page->title" body="pg-form">
     @fragment('report')
         <div id="job" class="dj-job-page">
-            <header class="dj-frame"><x-frame.head :number="$page->head->number" :title="$page->head->machine" about="Report" /></header>
+            <header class="dj-frame">@include('frame.head', [
+                'number' => $page->head->number,
+                'title' => $page->head->machine,
+                'about' => 'Report',
+            ])</header>
             <main id="main" class="dj-narrow">
                 <div id="errors"></div>
                 <p class="dj-links"><a class="btn btn-secondary" href="{{ $page->sheetHref }}">Back to the sheet</a> <a
@@ -10,7 +14,7 @@
                 <article class="dj-bay dj-report">
                     @include('reports.body')
                     @if ($page->chart)
-                        <h2>The last hold test</h2><x-charts.strip :chart="$page->chart" id="report" />
+                        <h2>The last hold test</h2>@include('charts.strip', ['chart' => $page->chart, 'id' => 'report'])
                     @endif
                 </article>
             </main>

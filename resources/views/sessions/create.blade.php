@@ -1,10 +1,10 @@
 <x-layout.page :title="$page->title" body="pg-form">
     @fragment('sign-in')
         <div id="job" class="dj-job-page">
-            <header class="dj-frame"><x-frame.head title="{{ $page->shop }}" about="Bench companion" /></header>
+            <header class="dj-frame">@include('frame.head', ['title' => $page->shop, 'about' => 'Bench companion'])</header>
             <main id="main" class="dj-narrow dj-signin">
                 <h1>Sign in</h1>
-                <div id="errors" class="dj-errors-at"><x-forms.errors :messages="$errors->all()" /></div>
+                <div id="errors" class="dj-errors-at">@include('forms.errors', ['messages' => $errors->all()])</div>
                 @if ($page->demoPeople)
                     <section class="dj-bay dj-form" aria-labelledby="h-demo">
                         <h2 id="h-demo">Demo people</h2>

@@ -1,8 +1,14 @@
 <details class="dj-more dj-photos" id="photos">
     <summary>Photos and pins <small>{{ count($page->photos) }}</small></summary>
     @unless ($page->job->isClosed)
-        <x-forms.entry :form="$page->form" kind="photo_taken" :action="route('photos.store', $page->job->id)" id="photo-form" class="dj-photoform"
-            enctype="multipart/form-data" hx-encoding="multipart/form-data">
+        @include('forms.open', [
+            'form' => $page->form,
+            'kind' => 'photo_taken',
+            'action' => route('photos.store', $page->job->id),
+            'id' => 'photo-form',
+            'class' => 'dj-photoform',
+            'files' => true,
+        ])
             <input type="hidden" name="station" value="{{ $page->station->value }}">
             <div class="dj-field"><label for="photo">Springs, links, hoses, before anything comes off</label><input
                     class="form-control" type="file" id="photo" name="photo"
@@ -10,7 +16,7 @@
             <div class="dj-field"><label for="caption">What it shows</label><input class="form-control" id="caption"
                     name="caption" maxlength="200" autocomplete="off"></div>
             <button class="btn btn-secondary" type="submit">Keep the photo</button>
-        </x-forms.entry>
+        </form>
     @endunless
     @foreach ($page->photos as $photo)
         <figure id="photo-{{ $photo->id }}">
@@ -29,15 +35,20 @@
                 @foreach ($photo->pins as $pin)
                     <li><span>{{ $pin['number'] }}. {{ $pin['text'] }}</span>
                         @unless ($page->job->isClosed)
-                            <x-forms.entry :form="$page->form" kind="struck"><input type="hidden" name="supersedes"
+                            @include('forms.open', ['form' => $page->form, 'kind' => 'struck'])<input type="hidden" name="supersedes"
                                     value="{{ $pin['entry'] }}"><button class="btn btn-secondary" type="submit"
-                                    aria-label="Take pin {{ $pin['number'] }} off">Off</button></x-forms.entry>
+                                    aria-label="Take pin {{ $pin['number'] }} off">Off</button></form>
                         @endunless
                     </li>
                 @endforeach
             </ol>
             @unless ($page->job->isClosed)
-                <x-forms.entry :form="$page->form" kind="photo_pinned" class="dj-pinform" :data-pinform="$photo->id">
+                @include('forms.open', [
+                    'form' => $page->form,
+                    'kind' => 'photo_pinned',
+                    'class' => 'dj-pinform',
+                    'pinsOn' => $photo->id,
+                ])
                     <input type="hidden" name="photo" value="{{ $photo->id }}">
                     <div class="dj-field"><label for="pin-x-{{ $photo->id }}">Across, %</label><input
                             class="form-control" id="pin-x-{{ $photo->id }}" name="across" inputmode="decimal"
@@ -49,11 +60,11 @@
                             is there</label><input class="form-control" id="pin-t-{{ $photo->id }}" name="text"
                             maxlength="120" required autocomplete="off"></div>
                     <button class="btn btn-secondary" type="submit">Pin it</button>
-                </x-forms.entry>
-                <x-forms.entry :form="$page->form" kind="struck" class="dj-pinform"><input type="hidden"
+                </form>
+                @include('forms.open', ['form' => $page->form, 'kind' => 'struck', 'class' => 'dj-pinform'])<input type="hidden"
                         name="supersedes" value="{{ $photo->entry }}"><button class="btn btn-secondary" type="submit"
                         aria-label="Take the photo {{ $photo->caption }} off the sheet">Take it off the
-                        sheet</button></x-forms.entry>
+                        sheet</button></form>
             @endunless
         </figure>
     @endforeach

@@ -1,4 +1,9 @@
-<x-forms.entry :form="$page->form" kind="wait_began" :id="'wait-' . $page->station->value" class="dj-override dj-waits">
+@include('forms.open', [
+    'form' => $page->form,
+    'kind' => 'wait_began',
+    'id' => 'wait-' . $page->station->value,
+    'class' => 'dj-override dj-waits',
+])
     <fieldset>
         <legend>It waits for</legend>
         <label class="dj-check"><input type="radio" name="for" value="part" checked> a part</label>
@@ -10,4 +15,4 @@
     <label for="wait-until-{{ $page->station->value }}">Until, if anybody said</label>
     <div class="dj-tap"><input class="form-control" id="wait-until-{{ $page->station->value }}" name="until"
             type="date"><button type="submit" class="btn btn-secondary">Let it wait</button></div>
-</x-forms.entry>
+</form>

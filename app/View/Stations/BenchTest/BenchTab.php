@@ -64,7 +64,7 @@ enum BenchTab: string
     public static function shown(SheetView $view): self
     {
         $all = self::of($view->sheet->family);
-        $live = $view->records->live;
+        $live = $view->records->gauges->live;
         $watched = $live === null ? null : ($live->isForPops() ? self::PopOff : self::Hold);
         $asked = self::tryFrom($view->look) ?? $watched ?? self::first($view);
 

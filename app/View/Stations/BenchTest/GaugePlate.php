@@ -19,7 +19,7 @@ final readonly class GaugePlate
     /** Null where nothing is read off a gauge. */
     public static function at(BenchTab $tab, SheetView $view): ?self
     {
-        $live = $view->records->live;
+        $live = $view->records->gauges->live;
         $card = $view->sheet->family->card;
         $hold = $view->sheet->of(Holds::class)->latest();
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View\Stations\BenchTest;
 
-use App\Models\Instrument;
 use App\Models\Shop;
 use App\View\Numbers;
 use App\View\Stations\SheetView;
@@ -41,7 +40,7 @@ final readonly class LivePlate
 
     private static function of(BenchTab $tab, SheetView $view): self
     {
-        $open = $view->records->live;
+        $open = $view->records->gauges->live;
         $run = $open !== null && $tab->watches($open) ? $open : null;
         $unit = Numbers::gaugeUnit($run?->isVacuum() === true);
 
@@ -53,10 +52,7 @@ final readonly class LivePlate
             unit: $unit->symbol(),
             kilopascals: $unit->kilopascals(),
             since: $run === null ? '' : Numbers::clock($run->opened_at),
-            gauges: array_map(
-                static fn (Instrument $i): array => ['id' => $i->id, 'name' => $i->name],
-                array_values(array_filter($view->records->gauges, static fn (Instrument $i): bool => ! $i->stands_in)),
-            ),
+            gauges: $view->records->gauges->offered,
             scenarios: Shop::isDemo() ? self::scenarios() : [],
             isOffered: $open === null && $view->sheet->handedBackAt === null,
             purpose: $tab === BenchTab::PopOff ? 'pops' : 'hold',

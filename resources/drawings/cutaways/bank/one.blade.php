@@ -11,7 +11,7 @@
  <g data-part="float" class="{{ $state->css('float') }}"><rect class="float" x="148" y="94" width="32" height="18" rx="6"/><path class="steelstrip" d="M152 93H174"/></g>
  <g data-part="mainjet" class="{{ $state->css('mainjet') }}"><path class="brass" d="M188 104H194V114H188ZM200 104H206V114H200Z"/></g>
  <g data-part="idleholes" class="{{ $state->css('idleholes') }}"><path class="edge" d="M258 61V67M262 61V67M268 61V67M272 61V67M280 61V67M284 61V67"/></g>
- <g transform="translate(264 86) scale(0.62)"><x-symbols.screw :part="$screw" :state="$state" :at="[0, 0]" :adjuster="$adjuster" :shaft="44" /></g>
+ <g transform="translate(264 86) scale(0.62)">@include('drawings::symbols.screw', ['part' => $screw, 'at' => [0, 0], 'shaft' => 44])</g>
  <g data-part="vacuum" class="{{ $state->css('vacuum') }}"><path class="brass" d="M384 -2H396V17H384Z"/><path class="slotln" d="M386 2H394"/></g>
  <g data-part="choke" class="{{ $state->css('choke') }}"><rect class="plate" x="84" y="37" width="42" height="3" rx="1.500"/><circle class="steel" cx="105" cy="38.500" r="4.500"/></g>
  <g data-part="throttle" class="{{ $state->css('throttle') }}"><rect class="plate" transform="rotate(8 268 39)" x="266.500" y="19" width="3" height="40" rx="1.500"/><circle class="steel" cx="268" cy="39" r="5"/></g>
@@ -21,5 +21,5 @@
  @else
  <g data-part="reference" class="{{ $state->css('reference') }}"><circle class="steel" cx="356" cy="-6" r="6"/></g>
  @endif
- <g class="circ-air"><x-symbols.chevs :at="[[72, 30], [72, 50], [222, 39], [406, 39], [414, 39]]" size="0.7" /></g>
+ <g class="circ-air">@include('drawings::symbols.chevs', ['at' => [[72, 30], [72, 50], [222, 39], [406, 39], [414, 39]], 'size' => '0.7'])</g>
 </g>

@@ -1,5 +1,3 @@
-@props(['state'])
-
 <g class="layer-detail">
  <circle class="ring" cx="167" cy="220" r="30"/><circle class="ringtag" cx="190" cy="243" r="9.500"/><text class="ringtxt" x="190" y="247.200">X</text>
  <g clip-path="url(#c-det)"><rect class="void" x="390" y="270" width="130" height="130"/>

@@ -1,5 +1,3 @@
-@props(['state'])
-
 <g class="layer-parts">
  <g data-part="inlet" class="{{ $state->css('inlet') }}"><path class="brass" d="M42 188H50L54 190.500H62L66 188H74L78 190.500H98V201.500H78L74 204H66L62 201.500H54L50 204H42Z"/><path class="chan fuel circ-fuel" d="M42 192.500H98V199.500H42Z"/></g>
  <g data-part="seat" class="{{ $state->css('seat') }}"><path class="brass" d="M153 200.500H162.500V212L158 221H153Z"/><path class="brass" d="M181 200.500H171.500V212L176 221H181Z"/><path class="fuel circ-fuel" d="M162.500 201H171.500V212L175.500 220H158.500L162.500 212Z"/></g>

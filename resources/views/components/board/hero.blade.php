@@ -6,7 +6,7 @@
             {{ $job->promise->inLine }}{{ $job->promise->isLate ? ', late' : '' }}</small>
         <div class="hl"><x-board.mini :line="$job->line" /><small>{{ $job->station }}</small>
             @if ($job->clock->said)
-                <small @class(['clk', 'is-due' => $job->clock->isDue])><x-icons.clock />{{ $job->clock->said }}</small>
+                <small @class(['clk', 'is-due' => $job->clock->isDue])>@include('drawings::icons.clock'){{ $job->clock->said }}</small>
             @endif
         </div>
     </div>

@@ -5,7 +5,7 @@
             class="mc"><b>{{ $job->machine }}</b><small>{{ $job->complaint }}</small></span><span
             class="ln"><x-board.mini :line="$job->line" /><small>{{ $job->station }}</small>
             @if ($job->clock->said)
-                <small @class(['clk', 'is-due' => $job->clock->isDue])><x-icons.clock />{{ $job->clock->said }}</small>
+                <small @class(['clk', 'is-due' => $job->clock->isDue])>@include('drawings::icons.clock'){{ $job->clock->said }}</small>
             @endif
         </span><span class="nm"><b>{{ $job->move }}</b></span><span class="mi"><b>{{ $job->minutes }}</b>
             min</span><span

@@ -8,7 +8,7 @@
             class="out">{{ $dial->datum->short() }}</small>
     </header>
     <div @class(['dial-b', 'is-air' => $dial->in->word === 'richer'])>
-        <div class="side {{ $dial->in->class }}"><em><x-icons.turn-in />In<br>{{ $dial->in->word }}</em><button
+        <div class="side {{ $dial->in->class }}"><em>@include('drawings::icons.turn-in')In<br>{{ $dial->in->word }}</em><button
                 type="button" class="dj-turn {{ $dial->in->class }}" data-by="{{ $dial->in->sign === '+' ? 6 : -6 }}"
                 aria-label="turn {{ lcfirst($dial->screw->name) }} in 1/8, {{ $dial->in->word }}"><b>{{ $dial->in->sign }}<span
                         class="fr">1/8</span></b></button><button type="button"
@@ -51,7 +51,7 @@
             @endforeach
         </svg>
         <div class="side {{ $dial->out->class }}">
-            <em><x-icons.turn-out />Out<br>{{ $dial->out->word }}</em><button type="button"
+            <em>@include('drawings::icons.turn-out')Out<br>{{ $dial->out->word }}</em><button type="button"
                 class="dj-turn {{ $dial->out->class }}" data-by="{{ $dial->out->sign === '+' ? 6 : -6 }}"
                 aria-label="turn {{ lcfirst($dial->screw->name) }} out 1/8, {{ $dial->out->word }}"><b>{{ $dial->out->sign }}<span
                         class="fr">1/8</span></b></button><button type="button"

@@ -13,24 +13,9 @@
     @if ($card->says)
         <p class="dj-story" role="status"><b>{{ $card->says }}</b> {{ $card->does }}</p>
     @endif
-    <x-forms.entry :form="$page->form" kind="float_measured" id="float-form">
-        @include('stations.bench-test.number', [
-            'name' => 'front_mm',
-            'label' => 'Gap at the front, mm',
-            'required' => true,
-        ])
-        @include('stations.bench-test.number', [
-            'name' => 'rear_mm',
-            'label' => 'Gap at the hinge, mm',
-            'required' => true,
-        ])
-        @include('stations.bench-test.number', [
-            'name' => 'length_mm',
-            'label' => 'Between the two, mm',
-            'value' => $card->length,
-            'required' => true,
-        ])
+    @include('forms.open', ['form' => $page->form, 'kind' => 'float_measured', 'id' => 'float-form'])
+        @include('forms.numbers', ['numbers' => $card->numbers])
         <button type="submit" class="btn btn-secondary">Log the float</button>
-    </x-forms.entry>
+    </form>
     <p><small>tan of the tilt = (front − hinge) / length. Inverted, needle just closed, the float hanging by its own weight.</small></p>
 </div>

@@ -1,5 +1,5 @@
 <div class="dj-bench">
-    <x-instruments.gauge :gauge="$plate->gauge" />
+    @include('charts.gauge', ['gauge' => $plate->gauge])
     <div class="dj-read">
         <div class="now"><output data-reading>{{ $plate->reading->now }}</output><span><span
                     data-unit-name>{{ $plate->reading->unit }}</span><br><small

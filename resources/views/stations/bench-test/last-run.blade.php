@@ -6,8 +6,8 @@
 @endif
 @if ($card->last?->wide)
     <div class="dj-chart">
-        <div class="only-wide"><x-charts.strip :chart="$card->last->wide" id="wide" /></div>
-        <div class="only-narrow"><x-charts.strip :chart="$card->last->narrow" id="narrow" /></div>
+        <div class="only-wide">@include('charts.strip', ['chart' => $card->last->wide, 'id' => 'wide'])</div>
+        <div class="only-narrow">@include('charts.strip', ['chart' => $card->last->narrow, 'id' => 'narrow'])</div>
     </div>
     <p class="dj-facts">{{ $card->last->facts }}</p>
 @else

@@ -34,7 +34,7 @@
         <p class="dj-story" role="status"><b>{{ $card->next['do'] }}.</b> {{ $card->next['why'] }}
             <small>{{ $card->next['note'] }}</small></p>
     @endif
-    <x-forms.entry :form="$page->form" kind="leak_isolated" id="leak-form">
+    @include('forms.open', ['form' => $page->form, 'kind' => 'leak_isolated', 'id' => 'leak-form'])
         <div class="dj-field is-wide"><label for="f-isolation">What was done</label><select class="form-select"
                 id="f-isolation" name="isolation">
                 @foreach ($card->tests as $test)
@@ -48,8 +48,8 @@
                     <option value="{{ $joint['value'] }}">{{ $joint['label'] }}</option>
                 @endforeach
             </select></div>
-        @include('stations.bench-test.number', ['name' => 'flow_ml_min', 'label' => 'Leak, cc/min, if read'])
+        @include('forms.numbers', ['numbers' => $card->numbers])
         <button type="submit" class="btn btn-secondary" name="outcome" value="holds">It holds</button>
         <button type="submit" class="btn btn-secondary" name="outcome" value="leaks">It leaks</button>
-    </x-forms.entry>
+    </form>
 </div>

@@ -14,31 +14,15 @@
     @endif
     <p>Two schools: flush with a datum, by the gauge of this body; or a figure of one's own, as in racing. Say which way the
         card reads.</p>
-    <x-forms.entry :form="$page->form" kind="lever_measured" id="lever-form">
-        @include('stations.bench-test.number', [
-            'name' => 'measured_mm',
-            'label' => 'Measured, mm',
-            'required' => true,
-        ])
-        @include('stations.bench-test.number', [
-            'name' => 'target_mm',
-            'label' => 'Card, mm',
-            'value' => $card->target,
-            'required' => true,
-        ])
-        @include('stations.bench-test.number', [
-            'name' => 'tolerance_mm',
-            'label' => 'Within, mm',
-            'value' => $card->tolerance,
-            'required' => true,
-        ])
+    @include('forms.open', ['form' => $page->form, 'kind' => 'lever_measured', 'id' => 'lever-form'])
+        @include('forms.numbers', ['numbers' => $card->numbers])
         <div class="dj-field is-wide"><label for="f-datum">The card reads</label><select class="form-select" id="f-datum"
                 name="datum">
                 <option value="down" @selected($card->datum === 'down')>depth below its datum</option>
                 <option value="up" @selected($card->datum === 'up')>height above it</option>
             </select></div>
         <button type="submit" class="btn btn-secondary">Log the lever</button>
-    </x-forms.entry>
-    <x-forms.entry :form="$page->form" kind="thing_touched" id="lever-bent-form"><input type="hidden" name="thing"
-            value="lever"><button type="submit" class="btn btn-secondary">The lever was bent</button></x-forms.entry>
+    </form>
+    @include('forms.open', ['form' => $page->form, 'kind' => 'thing_touched', 'id' => 'lever-bent-form'])<input type="hidden" name="thing"
+            value="lever"><button type="submit" class="btn btn-secondary">The lever was bent</button></form>
 </div>

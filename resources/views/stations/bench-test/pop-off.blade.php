@@ -1,7 +1,7 @@
 <div class="dj-measure" id="m-pop_off">
     <p>Pump slowly until the needle pops; read where it opened and where it shut. A drop of oil on the needle first: wetting
         alone may move it by a psi. Three pops alike are enough.</p>
-    <x-forms.entry :form="$page->form" kind="pop_off_measured" id="pops-form">
+    @include('forms.open', ['form' => $page->form, 'kind' => 'pop_off_measured', 'id' => 'pops-form'])
         <x-forms.field name="pops" label="Pops, opened / shut" hint="13/10 12.8/9.9 13.1/10" autocomplete="off"
             inputmode="text" required />
         <div class="dj-field"><label for="f-pop-unit">In</label><select class="form-select" id="f-pop-unit" name="unit">
@@ -11,7 +11,7 @@
         <label class="dj-check"><input type="hidden" name="wetted" value="0"><input type="checkbox" name="wetted"
                 value="1" checked> Wetted</label>
         <button type="submit" class="btn btn-secondary">Log the pops</button>
-    </x-forms.entry>
+    </form>
     @if ($card->trials)
         <table class="dj-ledger">
             <caption>Trials, oldest first, psi</caption>

@@ -1,21 +1,14 @@
 <h3>Spring</h3>
 <p>Two schools. Leave the spring: set the pop-off by the lever's height or another spring, which both go back. Cut it: half
     a coil at a time, to a target, each cut popped again. What is cut off does not come back.</p>
-<x-forms.entry :form="$page->form" kind="spring_measured" id="spring-form">
-    @foreach ($card->spring as $measure)
-        @include('stations.bench-test.number', [
-            'name' => $measure['field'],
-            'label' => $measure['label'],
-            'value' => $measure['value'],
-            'required' => true,
-        ])
-    @endforeach
+@include('forms.open', ['form' => $page->form, 'kind' => 'spring_measured', 'id' => 'spring-form'])
+    @include('forms.numbers', ['numbers' => $card->spring])
     <div class="dj-field"><label for="f-ends">Ends</label><select class="form-select" id="f-ends" name="ends">
             <option value="squared">closed</option>
             <option value="plain">cut as wound</option>
         </select></div>
     <button type="submit" class="btn btn-secondary">Log the spring</button>
-</x-forms.entry>
+</form>
 <p>{{ $card->coilsOff }}</p>
 @if ($card->refused)
     <p class="dj-story"><b>No cut is proposed.</b> {{ $card->refused }}</p>
@@ -47,13 +40,8 @@
 @if ($card->forbids)
     <p class="dj-story"><b>No cut now.</b> {{ $card->forbids }}</p>
 @else
-    <x-forms.entry :form="$page->form" kind="spring_shortened" id="cut-form">
-        @include('stations.bench-test.number', [
-            'name' => 'coils',
-            'label' => 'Coils cut from the tip',
-            'value' => $card->suggested,
-            'required' => true,
-        ])
+    @include('forms.open', ['form' => $page->form, 'kind' => 'spring_shortened', 'id' => 'cut-form'])
+        @include('forms.numbers', ['numbers' => $card->cut])
         <button type="submit" class="btn btn-secondary">It is cut, log it</button>
-    </x-forms.entry>
+    </form>
 @endif

@@ -10,7 +10,7 @@
         @includeWhen($work->live?->watch, 'stations.bench-test.live')
         @include($work->card->view(), ['card' => $work->card])
         @if ($work->tests)
-            <x-sheet.tests :page="$page" :tests="$work->tests" />
+            @include('sheet.tests', ['tests' => $work->tests])
         @endif
     </div>
 </section>

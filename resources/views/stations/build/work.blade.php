@@ -7,28 +7,33 @@
         <p class="dj-story"><b>{{ $work->note }}</b></p>
     @endif
     @if ($work->next)
-        <x-sheet.on :page="$page" :part="$work->next" first />
+        @include('sheet.on', ['part' => $work->next, 'first' => true])
     @endif
     @foreach ($work->stacks as $stack)
-        <x-sheet.stack :stack="$stack" />
+        @include('sheet.stack')
     @endforeach
     @if ($work->also)
         <h3 class="dj-sub">May go in now as well</h3>
         @foreach ($work->also as $part)
-            <x-sheet.on :page="$page" :part="$part" />
+            @include('sheet.on', ['first' => false])
         @endforeach
     @endif
     @if ($work->leftOver)
         <h3 class="dj-sub" id="left-over">Left over</h3>
         @foreach ($work->leftOver as $left)
-            <x-forms.entry :form="$page->form" kind="part_accounted" :id="'account-' . $left['part']" class="dj-tap">
+            @include('forms.open', [
+                'form' => $page->form,
+                'kind' => 'part_accounted',
+                'id' => 'account-' . $left['part'],
+                'class' => 'dj-tap',
+            ])
                 <input type="hidden" name="part" value="{{ $left['part'] }}">
                 <div class="dj-field"><label for="became-{{ $left['part'] }}"><b>{{ $left['name'] }}.</b>
                         {{ $left['left'] }} What became of it?</label><input class="form-control"
                         id="became-{{ $left['part'] }}" name="became" maxlength="200" required autocomplete="off"
                         placeholder="new one fitted"></div>
                 <button class="btn btn-secondary" type="submit">Account for it</button>
-            </x-forms.entry>
+            </form>
         @endforeach
     @endif
     @if ($work->later)

@@ -9,17 +9,22 @@
             </svg>
             <p><b>{{ $clock->name }}</b> <small>{{ $clock->what }}</small><output role="timer"
                     data-left>{{ $clock->left }}</output></p>
-            <x-forms.entry :form="$page->form" kind="clock_ended"><input type="hidden" name="clock"
+            @include('forms.open', ['form' => $page->form, 'kind' => 'clock_ended'])<input type="hidden" name="clock"
                     value="{{ $clock->id }}"><button class="btn btn-secondary" type="submit"
-                    aria-label="{{ $clock->name }}: end the clock">Out</button></x-forms.entry>
+                    aria-label="{{ $clock->name }}: end the clock">Out</button></form>
         </div>
     @endforeach
     @unless ($page->job->isClosed)
         <details class="dj-more">
             <summary>Start a clock <small>soak, bath, dry, wet</small></summary>
-            <p class="dj-fine"><x-icons.hazard />Never in cleaner: {{ $work->keepDry }}.</p>
+            <p class="dj-fine">@include('drawings::icons.hazard')Never in cleaner: {{ $work->keepDry }}.</p>
             @foreach ($work->mayStart as $clock)
-                <x-forms.entry :form="$page->form" kind="clock_started" :id="'clock-' . $clock->key" class="dj-tap">
+                @include('forms.open', [
+                    'form' => $page->form,
+                    'kind' => 'clock_started',
+                    'id' => 'clock-' . $clock->key,
+                    'class' => 'dj-tap',
+                ])
                     <input type="hidden" name="clock" value="{{ $clock->key }}">
                     <div class="dj-field"><label for="what-{{ $clock->key }}"><b>{{ $clock->name }}.</b>
                             {{ $clock->do }}</label><input class="form-control" id="what-{{ $clock->key }}"
@@ -29,7 +34,7 @@
                             min="1" max="1440" value="{{ $clock->minutes }}"></div>
                     <button class="btn btn-secondary" type="submit"
                         aria-label="Start the clock: {{ $clock->name }}">Start</button>
-                </x-forms.entry>
+                </form>
             @endforeach
         </details>
     @endunless

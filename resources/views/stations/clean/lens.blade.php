@@ -1,6 +1,6 @@
 <div class="dj-lens">
     @if ($work->open->picture)
-        <x-pictures.good-bad :name="$work->open->picture" />
+        @include('drawings::pictures.good-bad', ['name' => $work->open->picture])
     @endif
     <p><b>{{ $work->open->do }}</b> <span>Good: {{ lcfirst($work->open->good) }}.</span>
         <small>{{ $work->open->why }}</small>
@@ -9,10 +9,15 @@
         @endif
     </p>
     @if ($work->open->caution)
-        <p class="dj-fine"><x-icons.hazard />{{ $work->open->caution }}</p>
+        <p class="dj-fine">@include('drawings::icons.hazard'){{ $work->open->caution }}</p>
     @endif
     @unless ($page->job->isClosed)
-        <x-forms.entry :form="$page->form" kind="part_inspected" :id="'verdict-' . $work->open->key" class="dj-verdictform">
+        @include('forms.open', [
+            'form' => $page->form,
+            'kind' => 'part_inspected',
+            'id' => 'verdict-' . $work->open->key,
+            'class' => 'dj-verdictform',
+        ])
             <input type="hidden" name="inspection" value="{{ $work->open->key }}"><input type="hidden" name="condition"
                 value="sound">
             <div class="dj-field"><label for="reason">What you saw</label><input class="form-control" id="reason"
@@ -23,12 +28,12 @@
                         data-key="{{ $verdict['letter'] }}"
                         @if ($verdict['isSaid']) aria-pressed="true" @endif>
                         @if ($verdict['isSaid'])
-                            <x-icons.tick />
+                            @include('drawings::icons.tick')
                         @endif {{ $verdict['label'] }} <kbd
                             class="dj-kbd">{{ strtoupper($verdict['letter']) }}</kbd>
                     </button>
                 @endforeach
             </div>
-        </x-forms.entry>
+        </form>
     @endunless
 </div>

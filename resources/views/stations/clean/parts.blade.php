@@ -6,11 +6,15 @@
                 <small>{{ $part->isInKit ? 'in the usual kit' : 'not in the usual kit' }};
                     {{ $part->isFitted ? 'fitted' : lcfirst($part->reason) }}</small>
                 @if (!$part->isFitted && $part->inspection !== null)
-                    <x-forms.entry :form="$page->form" kind="part_inspected" :id="'fitted-' . $part->inspection">
+                    @include('forms.open', [
+                        'form' => $page->form,
+                        'kind' => 'part_inspected',
+                        'id' => 'fitted-' . $part->inspection,
+                    ])
                         <input type="hidden" name="inspection" value="{{ $part->inspection }}"><button
                             class="btn btn-secondary" name="condition" value="renewed" type="submit">It is in<span
                                 class="visually-hidden">: {{ $part->name }}</span></button>
-                    </x-forms.entry>
+                    </form>
                 @endif
             </li>
         @empty

@@ -10,10 +10,10 @@
     @endif
     @include('stations.clean.clocks')
     <h3 class="dj-sub">Parts</h3>
-    <x-sheet.looks :rows="$work->parts" />
+    @include('sheet.looks', ['rows' => $work->parts])
     @if ($work->passages)
         <h3 class="dj-sub">Passage map</h3>
-        <x-sheet.looks :rows="$work->passages" />
+        @include('sheet.looks', ['rows' => $work->passages])
     @endif
     @include('stations.clean.parts')
 </section>

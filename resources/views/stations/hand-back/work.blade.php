@@ -6,7 +6,11 @@
     <ol class="dj-steps">
         @foreach ($work->checks as $check)
             <li class="is-check is-{{ $check['state'] }}">
-                <x-forms.entry :form="$page->form" kind="check_done" :id="'check-' . $check['key']">
+                @include('forms.open', [
+                    'form' => $page->form,
+                    'kind' => 'check_done',
+                    'id' => 'check-' . $check['key'],
+                ])
                     <input type="hidden" name="check" value="{{ $check['key'] }}"><input type="hidden"
                         name="passed" value="1">
                     <span>{{ $check['do'] }} <small>{{ $check['note'] }}</small></span>
@@ -23,30 +27,26 @@
                             'isPassed' => $check['state'] === 'passed',
                         ])
                     @endif
-                </x-forms.entry>
+                </form>
             </li>
         @endforeach
     </ol>
     @foreach ($work->promises as $promise)
-        <x-forms.entry :form="$page->form" kind="promise_kept" :id="'promise-' . $loop->index" class="dj-override">
+        @include('forms.open', [
+            'form' => $page->form,
+            'kind' => 'promise_kept',
+            'id' => 'promise-' . $loop->index,
+            'class' => 'dj-override',
+        ])
             <input type="hidden" name="promise" value="{{ $promise->entryId }}">
             <p><b>{{ $promise->what }}</b> was put off by {{ $promise->by }}.</p>
             <label for="kept-{{ $loop->index }}">What came of it</label>
             <div class="dj-tap"><input class="form-control" id="kept-{{ $loop->index }}" name="result"
                     maxlength="200" required autocomplete="off"><button type="submit"
                     class="btn btn-secondary">Done</button></div>
-        </x-forms.entry>
+        </form>
     @endforeach
-    @foreach ($work->stale as $item)
-        <x-forms.entry :form="$page->form" kind="stale_overridden" :id="'override-' . $loop->index" class="dj-override">
-            <input type="hidden" name="item" value="{{ $item->key }}">
-            <p><b>{{ $item->what }}</b> is stale: {{ lcfirst($item->because) }}.</p>
-            <label for="reason-{{ $loop->index }}">Or override, with your reason</label>
-            <div class="dj-tap"><input class="form-control" id="reason-{{ $loop->index }}" name="reason"
-                    minlength="4" maxlength="400" required><button type="submit"
-                    class="btn btn-secondary">Override</button></div>
-        </x-forms.entry>
-    @endforeach
+    @include('stations.hand-back.overrides')
     @if ($work->gates && !$work->handedBack)
         <ul class="dj-gates" aria-label="In the way of handing back">
             @foreach ($work->gates as $gate)
@@ -57,14 +57,19 @@
     @unless ($work->handedBack)
         @include('stations.hand-back.ends')
     @endunless
-    <x-forms.entry :form="$page->form" kind="handed_back" id="handback-form" class="dj-form">
+    @include('forms.open', [
+        'form' => $page->form,
+        'kind' => 'handed_back',
+        'id' => 'handback-form',
+        'class' => 'dj-form',
+    ])
         <div class="dj-field"><label for="f-advice">Advice to the customer</label>
             <textarea class="form-control" id="f-advice" name="advice" rows="2" maxlength="2000">{{ $work->advice }}</textarea>
         </div>
         @if ($work->mayHandBack)
             <button type="submit" class="btn btn-secondary">Hand it back</button>
         @endif
-    </x-forms.entry>
+    </form>
     <p class="dj-links"><a class="btn btn-secondary" href="{{ $work->papers->report }}">Report</a> <a
             class="btn btn-secondary" href="{{ $work->papers->pdf }}">PDF</a> <a class="btn btn-secondary"
             href="{{ $work->papers->file }}">Job file</a></p>

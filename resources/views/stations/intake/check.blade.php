@@ -6,11 +6,11 @@
             <a class="btn btn-secondary" href="{{ $work->likely->repair['strip'] }}">Go to
                 {{ $work->likely->repair['station'] }}, {{ $work->likely->repair['minutes'] }} min in all</a>
         @else
-            <x-forms.entry :form="$page->form" kind="fault_repaired" id="repair-form">
+            @include('forms.open', ['form' => $page->form, 'kind' => 'fault_repaired', 'id' => 'repair-form'])
                 <input type="hidden" name="fault" value="{{ $work->likely->repair['fault'] }}">
                 <button class="btn btn-secondary" type="submit">Done, {{ $work->likely->repair['minutes'] }} min, log
                     it</button>
-            </x-forms.entry>
+            </form>
         @endif
     </div>
 @elseif ($work->likely->check)
@@ -29,13 +29,13 @@
             @endif
         </p>
         @if ($work->likely->check->caution)
-            <p class="dj-hazard"><x-icons.hazard /><span><b>{{ $work->likely->check->caution['title'] }}</b>
+            <p class="dj-hazard">@include('drawings::icons.hazard')<span><b>{{ $work->likely->check->caution['title'] }}</b>
                     {{ $work->likely->check->caution['text'] }}</span></p>
         @endif
         <p class="ask" id="asked">{{ $work->likely->check->question }}</p>
         <ul class="dj-answers" id="answers" tabindex="-1" aria-labelledby="asked">
             @foreach ($work->likely->check->outcomes as $outcome)
-                <li>@include('components.forms.open', ['form' => $page->form, 'kind' => 'check_answered'])
+                <li>@include('forms.open', ['form' => $page->form, 'kind' => 'check_answered'])
                         <input type="hidden" name="check" value="{{ $work->likely->check->id }}">
                         @foreach ($outcome['answers'] as $finding => $answer)
                             <input type="hidden" name="answers[{{ $finding }}]" value="{{ $answer }}">
@@ -44,7 +44,7 @@
                         <small><span class="visually-hidden">Then: </span>{{ $outcome['then'] }}</small>
                     </form></li>
             @endforeach
-            <li>@include('components.forms.open', ['form' => $page->form, 'kind' => 'check_answered'])
+            <li>@include('forms.open', ['form' => $page->form, 'kind' => 'check_answered'])
                     <input type="hidden" name="check" value="{{ $work->likely->check->id }}">
                     @foreach ($work->likely->check->outcomes[0]['answers'] as $finding => $answer)
                         <input type="hidden" name="answers[{{ $finding }}]" value="cannot_tell">

@@ -4,7 +4,7 @@
         <p class="how">{{ $flow->why }}</p>
         <ol>
             @foreach ($flow->behind as $step)
-                <li class="is-done"><x-icons.tick /> {{ $step }}</li>
+                <li class="is-done">@include('drawings::icons.tick') {{ $step }}</li>
             @endforeach
         </ol>
         <p class="q"><b>{{ $flow->do }}</b>
@@ -13,17 +13,17 @@
             @endif
         </p>
         @if ($flow->caution)
-            <p class="dj-hazard"><x-icons.hazard /><span><b>{{ $flow->caution['title'] }}</b>
+            <p class="dj-hazard">@include('drawings::icons.hazard')<span><b>{{ $flow->caution['title'] }}</b>
                     {{ $flow->caution['text'] }}</span></p>
         @endif
         @if ($flow->kind === 'ask')
-            <x-forms.entry :form="$page->form" kind="finding_noted" class="dj-flowkeys">
+            @include('forms.open', ['form' => $page->form, 'kind' => 'finding_noted', 'class' => 'dj-flowkeys'])
                 <input type="hidden" name="finding" value="{{ $flow->finding }}">
                 <button class="btn btn-secondary" type="submit" name="answer" value="yes">Yes</button>
                 <button class="btn btn-secondary" type="submit" name="answer" value="no">No</button>
-            </x-forms.entry>
+            </form>
         @elseif ($flow->kind !== 'end')
-            <x-forms.entry :form="$page->form" kind="flow_stepped" class="dj-flowkeys">
+            @include('forms.open', ['form' => $page->form, 'kind' => 'flow_stepped', 'class' => 'dj-flowkeys'])
                 <input type="hidden" name="flow" value="{{ $flow->flow }}">
                 <input type="hidden" name="step" value="{{ $flow->step }}">
                 @if ($flow->kind === 'count')
@@ -34,7 +34,7 @@
                 @else
                     <button class="btn btn-secondary" type="submit" name="worked" value="1">Done</button>
                 @endif
-            </x-forms.entry>
+            </form>
         @endif
     </details>
 @endforeach

@@ -20,7 +20,7 @@
                     @endforelse
                     <li class="cure">{{ $suspect->cure }}. <em>Figures: {{ $suspect->provenance }}.</em></li>
                     @unless ($page->job->isClosed)
-                        <li>@include('components.forms.open', ['form' => $page->form, 'kind' => 'fault_repaired'])<input type="hidden" name="fault"
+                        <li>@include('forms.open', ['form' => $page->form, 'kind' => 'fault_repaired'])<input type="hidden" name="fault"
                                     value="{{ $suspect->fault }}"><button class="btn btn-secondary"
                                     type="submit">Cured, log it</button></form></li>
                     @endunless

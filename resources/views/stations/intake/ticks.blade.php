@@ -11,7 +11,7 @@
         @endif
         <ul class="dj-tickrows" id="say-rows">
             @foreach ($work->ticks as $tick)
-                <li data-words="{{ $tick->words }}">@include('components.forms.open', ['form' => $page->form, 'kind' => 'finding_noted'])
+                <li data-words="{{ $tick->words }}">@include('forms.open', ['form' => $page->form, 'kind' => 'finding_noted'])
                         <input type="hidden" name="finding" value="{{ $tick->finding }}">
                         @if (count($tick->choices) > 1)
                             <span>{{ $tick->name }}</span>

@@ -12,17 +12,26 @@
     @include('stations.intake.said')
     @include('stations.photos')
     @if ($work->fuelWarning)
-        <p class="dj-clear"><x-icons.drop class="is-warn" /><span>{{ $work->fuelWarning }}</span></p>
+        <p class="dj-clear">@include('drawings::icons.drop', ['tone' => 'is-warn'])<span>{{ $work->fuelWarning }}</span></p>
     @endif
     <details class="dj-more" @if (!$work->hasComplaint) open @endif>
         <summary>Machine and storage, as taken in</summary>
-        <x-forms.entry :form="$page->form" kind="intake_taken" id="work-form" class="dj-form">
+        @include('forms.open', [
+            'form' => $page->form,
+            'kind' => 'intake_taken',
+            'id' => 'work-form',
+            'class' => 'dj-form',
+        ])
             <input type="hidden" name="supersedes" value="{{ $work->supersedes }}">
             <div class="dj-field"><label for="f-complaint">Complaint</label>
                 <textarea class="form-control" id="f-complaint" name="complaint" rows="2" maxlength="600" required>{{ $work->values['complaint'] }}</textarea>
             </div>
-            <x-forms.intake-fields :values="$work->values" :variants="$work->variants" />
+            @include('forms.intake-fields', [
+                'values' => $work->values,
+                'variants' => $work->variants,
+                'finds' => null,
+            ])
             <button type="submit" class="btn btn-secondary">Log the correction</button>
-        </x-forms.entry>
+        </form>
     </details>
 </section>

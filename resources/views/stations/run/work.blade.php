@@ -1,15 +1,23 @@
-<x-forms.entry :form="$page->form" kind="screw_set" :id="$work->isSpeedSelected ? 'mixture-form' : 'work-form'"
-    @class(['dj-bay dj-dialbay', 'is-sel' => !$work->isSpeedSelected])>
+@include('forms.open', [
+    'form' => $page->form,
+    'kind' => 'screw_set',
+    'id' => $work->isSpeedSelected ? 'mixture-form' : 'work-form',
+    'class' => 'dj-bay dj-dialbay' . ($work->isSpeedSelected ? '' : ' is-sel'),
+])
     <input type="hidden" name="adjuster" value="{{ $work->dial->screw->key }}"><input type="hidden" name="station"
         value="run">
     <x-instruments.dial :dial="$work->dial" form="work-form"><x-forms.leave :dial="$work->dial" /></x-instruments.dial>
-</x-forms.entry>
-<x-forms.entry :form="$page->form" kind="screw_set" :id="$work->isSpeedSelected ? 'work-form' : 'speed-form'"
-    @class(['dj-bay dj-dialbay', 'is-sel' => $work->isSpeedSelected])>
+</form>
+@include('forms.open', [
+    'form' => $page->form,
+    'kind' => 'screw_set',
+    'id' => $work->isSpeedSelected ? 'work-form' : 'speed-form',
+    'class' => 'dj-bay dj-dialbay' . ($work->isSpeedSelected ? ' is-sel' : ''),
+])
     <input type="hidden" name="adjuster" value="{{ $work->speedDial->screw->key }}"><input type="hidden"
         name="station" value="run">
     <x-instruments.dial :dial="$work->speedDial" form="speed-form"><x-forms.leave :dial="$work->speedDial" /></x-instruments.dial>
-</x-forms.entry>
+</form>
 <section class="dj-bay bay-tach" aria-label="Tachometer">
     <nav class="dj-tests" aria-label="Screws">
         @foreach ($work->tabs as $tab)
@@ -22,9 +30,9 @@
         <p class="steady">{{ $work->last->about }}</p><x-charts.tach :tach="$work->tach" />
     </div>
     @if ($work->stop)
-        <p class="dj-hazard" role="alert"><x-icons.hazard /><span><b>Stop.</b> {{ $work->stop }}</span></p>
+        <p class="dj-hazard" role="alert">@include('drawings::icons.hazard')<span><b>Stop.</b> {{ $work->stop }}</span></p>
     @endif
-    <x-forms.entry :form="$page->form" kind="speed_read" id="read-form" class="tachk">
+    @include('forms.open', ['form' => $page->form, 'kind' => 'speed_read', 'id' => 'read-form', 'class' => 'tachk'])
         <input type="hidden" name="adjuster" value="{{ $work->dial->screw->key }}"><input type="hidden"
             name="screw" value="{{ $work->dial->screw->key }}">
         <label for="read-turns" class="visually-hidden">Turns out</label><input class="form-control" id="read-turns"
@@ -33,7 +41,7 @@
         <label for="rpm" class="visually-hidden">Speed in rpm</label><input class="form-control" id="rpm"
             name="rpm" inputmode="numeric" placeholder="rpm" autocomplete="off" required data-rpm>
         <button class="btn btn-secondary" type="submit">Log <kbd class="dj-kbd">Enter</kbd></button>
-    </x-forms.entry>
+    </form>
 </section>
 <section class="dj-bay bay-mix" aria-labelledby="h-mix">
     <header class="mix-h">
@@ -41,7 +49,12 @@
         @if ($work->chart)
             <x-charts.points :columns="['Turns', 'rpm']" :rows="$work->chart->table" />
         @endif
-        <x-forms.entry :form="$page->form" kind="school_chosen" id="school-form" class="dj-school"><input
+        @include('forms.open', [
+            'form' => $page->form,
+            'kind' => 'school_chosen',
+            'id' => 'school-form',
+            'class' => 'dj-school',
+        ])<input
                 type="hidden" name="adjuster" value="{{ $work->dial->screw->key }}"><input type="hidden"
                 name="screw" value="{{ $work->dial->screw->key }}">
             @foreach ($work->schools as $school)
@@ -49,7 +62,7 @@
                     aria-pressed="{{ $school['selected'] ? 'true' : 'false' }}"
                     title="{{ $school['why'] }}">{{ $school['name'] }}</button>
             @endforeach
-        </x-forms.entry>
+        </form>
     </header>
     @if ($work->chart)
         <div class="dj-wide" tabindex="0" role="region" aria-label="Mixture run chart"><x-charts.mixture

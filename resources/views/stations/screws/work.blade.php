@@ -5,7 +5,12 @@
                 @if ($tab['selected']) aria-current="true" @endif><b>{{ $tab['name'] }}</b><small>{{ $tab['note'] }}</small></a>
         @endforeach
     </nav>
-    <x-forms.entry :form="$page->form" :kind="$work->kind" id="work-form" class="dj-dialbay">
+    @include('forms.open', [
+        'form' => $page->form,
+        'kind' => $work->kind,
+        'id' => 'work-form',
+        'class' => 'dj-dialbay',
+    ])
         <input type="hidden" name="adjuster" value="{{ $work->dial->screw->key }}">
         <input type="hidden" name="station" value="{{ $page->station->value }}">
         <p class="dj-story"><b>{{ $work->senseNote }}</b> {{ $work->story }}</p>
@@ -21,7 +26,7 @@
                 <button type="submit" class="btn btn-secondary">{{ $work->verb }}, log</button>
             </div>
         </x-instruments.dial>
-    </x-forms.entry>
+    </form>
     @if ($work->canStart)
         <ul class="dj-starts" aria-label="Start from">
             @foreach ($work->starts as $start)
@@ -43,14 +48,19 @@
         <details class="dj-more dj-linknotes">
             <summary>Rods, springs, hoses <small>{{ $work->linksNoted }}</small></summary>
             @foreach ($work->links as $link)
-                <x-forms.entry :form="$page->form" kind="link_noted" :id="'link-' . $link['link']" class="dj-tap">
+                @include('forms.open', [
+                    'form' => $page->form,
+                    'kind' => 'link_noted',
+                    'id' => 'link-' . $link['link'],
+                    'class' => 'dj-tap',
+                ])
                     <input type="hidden" name="link" value="{{ $link['link'] }}">
                     <div class="dj-field"><label for="l-{{ $link['link'] }}">{{ $link['ask'] }}</label><input
                             class="form-control" id="l-{{ $link['link'] }}" name="text"
                             value="{{ $link['text'] }}" maxlength="300" required autocomplete="off"></div>
                     <button class="btn btn-secondary" type="submit"
                         aria-label="Note: {{ $link['ask'] }}">Note</button>
-                </x-forms.entry>
+                </form>
             @endforeach
         </details>
     @endif

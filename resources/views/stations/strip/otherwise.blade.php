@@ -1,7 +1,12 @@
 <details class="dj-more">
     <summary>Not as expected, or far enough</summary>
     @if ($work->expected)
-        <x-forms.entry :form="$page->form" kind="part_missing" id="missing-form" class="dj-tap">
+        @include('forms.open', [
+            'form' => $page->form,
+            'kind' => 'part_missing',
+            'id' => 'missing-form',
+            'class' => 'dj-tap',
+        ])
             <div class="dj-field"><label for="missing-part">Not there</label><select class="form-select"
                     id="missing-part" name="part">
                     @foreach ($work->expected as $key => $name)
@@ -12,9 +17,14 @@
                     id="missing-said" name="said" maxlength="200" required autocomplete="off"
                     placeholder="not in it when opened"></div>
             <button class="btn btn-secondary" type="submit">Log it missing</button>
-        </x-forms.entry>
+        </form>
     @endif
-    <x-forms.entry :form="$page->form" kind="part_unexpected" id="unexpected-form" class="dj-tap">
+    @include('forms.open', [
+        'form' => $page->form,
+        'kind' => 'part_unexpected',
+        'id' => 'unexpected-form',
+        'class' => 'dj-tap',
+    ])
         <div class="dj-field"><label for="unexpected-name">Something the family should not have</label><input
                 class="form-control" id="unexpected-name" name="name" maxlength="80" required autocomplete="off">
         </div>
@@ -22,14 +32,19 @@
                 id="unexpected-count" name="count" type="number" min="1" max="99" value="1">
         </div>
         <button class="btn btn-secondary" type="submit">Into a cell</button>
-    </x-forms.entry>
+    </form>
     @unless ($work->ended)
-        <x-forms.entry :form="$page->form" kind="strip_ended" id="end-form" class="dj-tap">
+        @include('forms.open', [
+            'form' => $page->form,
+            'kind' => 'strip_ended',
+            'id' => 'end-form',
+            'class' => 'dj-tap',
+        ])
             <div class="dj-field"><label
                     for="end-reason">{{ $work->isEmpty ? 'Not taken apart, because' : 'No further, because' }}</label><input
                     class="form-control" id="end-reason" name="reason" maxlength="200" autocomplete="off"></div>
             <button class="btn btn-secondary"
                 type="submit">{{ $work->isEmpty ? 'Leave it together' : 'Far enough' }}</button>
-        </x-forms.entry>
+        </form>
     @endunless
 </details>

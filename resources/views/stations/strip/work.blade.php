@@ -10,7 +10,7 @@
                 'is-wrong' => $cell['isWrong'],
                 'is-task' => $cell['number'] === 0,
             ])><i>{{ $cell['number'] ?: '' }}@if ($cell['number'] === 0)
-                        <x-icons.tick />
+                        @include('drawings::icons.tick')
                     @endif
                 </i>
                 <span>{{ $cell['name'] }}</span>
@@ -23,16 +23,18 @@
             @endforelse
         </ol>
         @foreach ($work->missing as $missing)
-            <p class="dj-clear"><x-icons.drop class="is-warn" /><span>Not there: {{ $missing }}</span></p>
+            <p class="dj-clear">@include('drawings::icons.drop', ['tone' => 'is-warn'])<span>Not there: {{ $missing }}</span></p>
         @endforeach
         @if ($work->ended)
-            <p class="dj-clear"><x-icons.tick /><span>Ended at {{ $work->ended }}: this is as far as it comes apart. A
+            <p class="dj-clear">@include('drawings::icons.tick')<span>Ended at {{ $work->ended }}: this is as far as it comes apart. A
                     part may still follow.</span></p>
         @endif
         <h3 class="dj-sub">Comes off now</h3>
         <ol class="dj-steps dj-offs">
             @foreach ($work->ready as $part)
-                <li @class(['is-next' => $loop->first])><x-sheet.off :page="$page" :part="$part" :letter="$loop->iteration < 10 ? $loop->iteration : ''" />
+                <li @class(['is-next' => $loop->first])>@include('sheet.off', [
+                    'letter' => $loop->iteration < 10 ? $loop->iteration : '',
+                ])
                 </li>
             @endforeach
         </ol>
@@ -41,7 +43,7 @@
                 <summary>Only when there is a reason <small>{{ count($work->ifNeeded) }}</small></summary>
                 <ol class="dj-steps">
                     @foreach ($work->ifNeeded as $part)
-                        <li><x-sheet.off :page="$page" :part="$part" letter="" /></li>
+                        <li>@include('sheet.off', ['letter' => ''])</li>
                     @endforeach
                 </ol>
             </details>

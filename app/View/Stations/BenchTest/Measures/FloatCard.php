@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Stations\BenchTest\Measures;
 
 use App\View\Numbers;
+use App\View\Sheet\NumberField;
 use App\View\Stations\BenchTest\BenchCard;
 use DustyJet\Worksheet\FloatLevel\FloatGaps;
 use DustyJet\Worksheet\FloatLevel\FloatReading;
@@ -19,8 +20,9 @@ final readonly class FloatCard implements BenchCard
 
     private const MOST_DEGREES = 14.0;
 
+    /** @param  list<NumberField>  $numbers */
     private function __construct(
-        public string $length,
+        public array $numbers,
         public ?string $says,
         public string $does,
         public float $degrees,
@@ -39,7 +41,15 @@ final readonly class FloatCard implements BenchCard
         $says = $reading === null ? null : self::says($reading);
 
         return new self(
-            length: $reading === null ? '' : Numbers::short($reading->length, 1),
+            numbers: [
+                NumberField::required('front_mm', 'Gap at the front, mm'),
+                NumberField::required('rear_mm', 'Gap at the hinge, mm'),
+                NumberField::required(
+                    'length_mm',
+                    'Between the two, mm',
+                    $reading === null ? '' : Numbers::short($reading->length, 1),
+                ),
+            ],
             says: $says,
             does: $reading === null ? '' : self::does($reading),
             // The gap opens upward in the drawing: the front of the float sinks.

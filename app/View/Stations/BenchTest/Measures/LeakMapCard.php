@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Stations\BenchTest\Measures;
 
 use App\View\Numbers;
+use App\View\Sheet\NumberField;
 use App\View\Stations\BenchTest\BenchCard;
 use DustyJet\Carburetor\IsolatingTest;
 use DustyJet\Carburetor\Joint;
@@ -26,6 +27,7 @@ final readonly class LeakMapCard implements BenchCard
      * @param  array{key: string, do: string, why: string, note: string}|null  $next
      * @param  list<array{value: string, label: string, isNext: bool}>  $tests
      * @param  list<array{value: string, label: string}>  $joints
+     * @param  list<NumberField>  $numbers
      * @param  list<string>  $groups joints that no test tells apart, with what they leak together
      */
     private function __construct(
@@ -34,6 +36,7 @@ final readonly class LeakMapCard implements BenchCard
         public array $tests,
         public array $joints,
         public array $groups,
+        public array $numbers,
         public string $contradicts,
     ) {
     }
@@ -54,6 +57,7 @@ final readonly class LeakMapCard implements BenchCard
             tests: self::tests($leaks, $isolation?->next?->test->name),
             joints: array_values(array_map(static fn (Joint $j): array => ['value' => $j->key, 'label' => $j->name], $leaks->joints)),
             groups: $isolation === null ? [] : self::groups($isolation, $leaks),
+            numbers: [NumberField::optional('flow_ml_min', 'Leak, cc/min, if read')],
             contradicts: self::contradicts($isolation, $leaks),
         );
     }

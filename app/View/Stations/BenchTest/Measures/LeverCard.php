@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Stations\BenchTest\Measures;
 
 use App\View\Numbers;
+use App\View\Sheet\NumberField;
 use App\View\Stations\BenchTest\BenchCard;
 use DustyJet\Metering\LeverDatum;
 use DustyJet\Metering\LeverVerdict;
@@ -22,9 +23,9 @@ final readonly class LeverCard implements BenchCard
 
     private const CARD_Y = 60.0;
 
+    /** @param  list<NumberField>  $numbers */
     private function __construct(
-        public string $target,
-        public string $tolerance,
+        public array $numbers,
         public string $datum,
         public ?string $says,
         public string $does,
@@ -51,8 +52,11 @@ final readonly class LeverCard implements BenchCard
         $half = max(2.0, self::bounded(($lever->tolerance ?? 0.1) * self::UNITS_A_MILLIMETRE));
 
         return new self(
-            target: $lever === null ? '' : Numbers::short($lever->target, 2),
-            tolerance: $lever === null ? '0.1' : Numbers::short($lever->tolerance, 2),
+            numbers: [
+                NumberField::required('measured_mm', 'Measured, mm'),
+                NumberField::required('target_mm', 'Card, mm', $lever === null ? '' : Numbers::short($lever->target, 2)),
+                NumberField::required('tolerance_mm', 'Within, mm', Numbers::short($lever->tolerance ?? 0.1, 2)),
+            ],
             datum: ($lever->datum ?? LeverDatum::Down)->value,
             says: $lever === null ? null : self::says($lever),
             does: $lever === null ? '' : self::does($lever->height->verdict),

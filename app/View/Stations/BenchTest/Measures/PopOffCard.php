@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Stations\BenchTest\Measures;
 
 use App\View\Numbers;
+use App\View\Sheet\NumberField;
 use App\View\Stations\BenchTest\BenchCard;
 use DustyJet\Quantity\GaugePressure;
 use DustyJet\Worksheet\Metering\Metering;
@@ -20,7 +21,8 @@ final readonly class PopOffCard implements BenchCard
 
     /**
      * @param  list<array{no: int, wet: string, coils: string, pop: string, reseat: string, spread: string, trend: string}>  $trials
-     * @param  list<array{field: string, label: string, value: string}>  $spring what its form is filled with
+     * @param  list<NumberField>  $spring what its form is filled with
+     * @param  list<NumberField>  $cut
      * @param  list<array{target: string, coils: string, pop: string, band: string}>  $cuts for pop-offs below the present
      */
     private function __construct(
@@ -30,7 +32,7 @@ final readonly class PopOffCard implements BenchCard
         public array $spring,
         public array $cuts,
         public ?string $refused,
-        public string $suggested,
+        public array $cut,
     ) {
     }
 
@@ -51,7 +53,13 @@ final readonly class PopOffCard implements BenchCard
             spring: self::spring($metering),
             cuts: self::cuts($metering),
             refused: $cut?->refused?->sentence(),
-            suggested: $cut?->coils === null || $cut->coils <= 0.0 ? '0.5' : Numbers::short($cut->coils, 1),
+            cut: [
+                NumberField::required(
+                    'coils',
+                    'Coils cut from the tip',
+                    $cut?->coils === null || $cut->coils <= 0.0 ? '0.5' : Numbers::short($cut->coils, 1),
+                ),
+            ],
         );
     }
 
@@ -100,22 +108,17 @@ final readonly class PopOffCard implements BenchCard
         return $rows;
     }
 
-    /** @return list<array{field: string, label: string, value: string}> */
+    /** @return list<NumberField> */
     private static function spring(Metering $metering): array
     {
         $of = $metering->spring;
-        $measure = static fn (string $field, string $label, ?float $value): array => [
-            'field' => $field,
-            'label' => $label,
-            'value' => self::number($value),
-        ];
 
         return [
-            $measure('wire_mm', 'Wire, mm', $of?->wire),
-            $measure('coil_mm', 'Coil, middle to middle, mm', $of?->coil),
-            $measure('active_coils', 'Coils that spring', $of?->activeCoils),
-            $measure('free_mm', 'Free, mm', $of?->free),
-            $measure('installed_mm', 'Installed, mm', $of?->installed),
+            NumberField::required('wire_mm', 'Wire, mm', self::number($of?->wire)),
+            NumberField::required('coil_mm', 'Coil, middle to middle, mm', self::number($of?->coil)),
+            NumberField::required('active_coils', 'Coils that spring', self::number($of?->activeCoils)),
+            NumberField::required('free_mm', 'Free, mm', self::number($of?->free)),
+            NumberField::required('installed_mm', 'Installed, mm', self::number($of?->installed)),
         ];
     }
 

@@ -1,5 +1,3 @@
-@props(['stack'])
-
 <figure class="dj-stack">
     <figcaption>{{ $stack->name }}, edge-on <small>body at the bottom</small></figcaption>
     <svg viewBox="0 0 420 {{ $stack->height }}" role="img" aria-label="{{ $stack->said }}">

@@ -1,9 +1,7 @@
-@props(['page', 'tests'])
-
 <ol class="dj-steps">
     @foreach ($tests as $test)
         <li class="is-check is-{{ $test->state }}">
-            @include('components.forms.open', ['form' => $page->form, 'kind' => 'test_done', 'id' => 'test-' . $test->key])
+            @include('forms.open', ['form' => $page->form, 'kind' => 'test_done', 'id' => 'test-' . $test->key])
                 <input type="hidden" name="test" value="{{ $test->key }}"><input type="hidden" name="passed"
                     value="1">
                 <span><b>{{ $test->name }}</b><br>{{ $test->do }}. <i>Good: {{ lcfirst($test->good) }}.</i>

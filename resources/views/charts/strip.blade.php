@@ -1,5 +1,3 @@
-@props(['chart', 'id'])
-
 <svg class="strip" viewBox="0 0 {{ $chart->paper->width }} {{ $chart->paper->height }}" role="img"
     aria-label="{{ $chart->label }}">
     <defs>
@@ -28,10 +26,10 @@
     <path class="band" d="{{ $chart->lines->band }}" />
     <path class="fit" d="{{ $chart->lines->fit }}" />
     <path class="fit ext" d="{{ $chart->lines->ahead }}" />
-    @foreach ($chart->points as $point)
-        <circle @class(['pt', 'pre' => $point['early']]) cx="{{ $point['x'] }}" cy="{{ $point['y'] }}"
-            r="{{ $point['early'] ? 1.9 : 2.3 }}" />
-    @endforeach
+    <path class="dots pre" d="{{ $chart->dots(true) }}" />
+    <path class="dots in pre" d="{{ $chart->dots(true) }}" />
+    <path class="dots" d="{{ $chart->dots(false) }}" />
+    <path class="dots in" d="{{ $chart->dots(false) }}" />
     <path class="endl" d="M{{ $chart->ends->x }} {{ $chart->ends->y - 9 }}V{{ $chart->ends->y + 9 }}" />
     <text class="lt" x="{{ $chart->paper->right() + 5 }}" y="{{ $chart->ends->limitLabelY }}">limit
         {{ $chart->ends->limitText }}</text>

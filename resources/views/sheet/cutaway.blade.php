@@ -1,5 +1,3 @@
-@props(['state'])
-
 <section class="dj-bay bay-cut" aria-labelledby="h-cut">
     <header @class(['bay-h', 'is-many' => count($state->circuits) > 4])>
         <h2 id="h-cut">Cutaway</h2>
@@ -35,9 +33,9 @@
                 <button type="button" @class(['dj-part', 'is-asked' => $part->isAsked]) data-part="{{ $part->key }}"
                     aria-label="{{ $part->label() }}"><i>{{ $part->number }}</i><span>{{ $part->name }}</span>
                     @if ($part->mark === 'ok')
-                        <em class="ok"><x-icons.tick /></em>
+                        <em class="ok">@include('drawings::icons.tick')</em>
                     @elseif ($part->mark === 'stale')
-                        <em class="st"><x-icons.drop /></em>
+                        <em class="st">@include('drawings::icons.drop')</em>
                     @elseif ($part->mark === 'new')
                         <em class="new">new</em>
                     @elseif ($part->mark === 'suspect')
@@ -47,7 +45,7 @@
             </li>
         @endforeach
         <li class="is-toggle"><button type="button" class="dj-part more" data-act="parts"
-                aria-expanded="false"><span>All {{ count($state->parts) }} parts</span><x-icons.more /></button>
+                aria-expanded="false"><span>All {{ count($state->parts) }} parts</span>@include('drawings::icons.more')</button>
         </li>
     </ul>
 </section>

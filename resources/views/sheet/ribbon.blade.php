@@ -1,5 +1,3 @@
-@props(['page'])
-
 <footer class="dj-ribbon" aria-label="Bench log"><b class="lab">Bench log</b>
     <ol tabindex="0" aria-label="Latest entries">
         @foreach ($page->ribbon as $line)
@@ -11,6 +9,6 @@
     @unless ($page->job->isClosed)
         <a class="btn btn-secondary" href="{{ $page->form->sayAddress() }}">Say a finding</a>
     @endunless
-    <button class="btn btn-secondary" type="button" data-act="note"><x-icons.plus /> Note <kbd
+    <button class="btn btn-secondary" type="button" data-act="note">@include('drawings::icons.plus') Note <kbd
             class="dj-kbd">L</kbd></button>
 </footer>

@@ -1,6 +1,4 @@
-@props(['page', 'part', 'letter'])
-
-<x-forms.entry :form="$page->form" kind="part_off" :id="'off-' . $part->key">
+@include('forms.open', ['form' => $page->form, 'kind' => 'part_off', 'id' => 'off-' . $part->key])
     <input type="hidden" name="part" value="{{ $part->key }}">
     <button type="submit" class="dj-offkey" data-hover-part="{{ $part->on }}"
         @if ($letter !== '') data-key="{{ $letter }}" @endif><span>{{ $part->name }}
@@ -19,4 +17,4 @@
     @else
         <input type="hidden" name="count" value="1">
     @endif
-</x-forms.entry>
+</form>

@@ -1,4 +1,3 @@
-@props(['values', 'variants', 'finds' => null])
 
 <div class="dj-grid">
     <div>
@@ -11,13 +10,33 @@
             <div id="found" class="dj-found" aria-live="polite"></div>
         @endif
     </div>
-    <x-forms.field name="engine" label="Engine" :value="$values['engine']" required maxlength="120"
-        hint="Such as 160 cc four-stroke" />
-    <x-forms.field name="serial" label="Serial number" :value="$values['serial']" maxlength="60" />
-    <x-forms.field name="customer" label="Customer" :value="$values['customer']" maxlength="120" />
-    <x-forms.field name="stored_days" label="Stored, days" :value="$values['stored_days']" inputmode="numeric" />
-    <x-forms.field name="fuel_age_days" label="Fuel age, days" :value="$values['fuel_age_days']" inputmode="numeric" />
-    <x-forms.field name="promised_at" label="Promised" :value="$values['promised_at']" type="datetime-local" />
+    @include('forms.text', [
+        'name' => 'engine',
+        'label' => 'Engine',
+        'value' => $values['engine'],
+        'hint' => 'Such as 160 cc four-stroke',
+        'required' => true,
+    ])
+    @include('forms.text', ['name' => 'serial', 'label' => 'Serial number', 'value' => $values['serial'], 'most' => 60])
+    @include('forms.text', ['name' => 'customer', 'label' => 'Customer', 'value' => $values['customer']])
+    @include('forms.text', [
+        'name' => 'stored_days',
+        'label' => 'Stored, days',
+        'value' => $values['stored_days'],
+        'keys' => 'numeric',
+    ])
+    @include('forms.text', [
+        'name' => 'fuel_age_days',
+        'label' => 'Fuel age, days',
+        'value' => $values['fuel_age_days'],
+        'keys' => 'numeric',
+    ])
+    @include('forms.text', [
+        'name' => 'promised_at',
+        'label' => 'Promised',
+        'value' => $values['promised_at'],
+        'type' => 'datetime-local',
+    ])
 </div>
 <fieldset class="dj-choice">
     <legend>{{ $variants->ask }}</legend>
@@ -25,7 +44,7 @@
         <label class="dj-check"><input type="radio" name="variant"
                 value="{{ $variant->key }}" @checked($values['variant'] === $variant->key)>
             @if ($variant->picture)
-                <x-pictures.variant :name="$variant->picture" />
+                @include('drawings::pictures.variant', ['name' => $variant->picture])
             @endif
             <span><b>{{ $variant->name }}</b><small>{{ $variant->look }}</small></span>
         </label>

@@ -1,6 +1,9 @@
-@props(['page', 'part', 'first' => false])
-
-<x-forms.entry :form="$page->form" kind="part_on" :id="'on-' . $part->key" @class(['dj-on', 'is-next' => $first])>
+@include('forms.open', [
+    'form' => $page->form,
+    'kind' => 'part_on',
+    'id' => 'on-' . $part->key,
+    'class' => $first ? 'dj-on is-next' : 'dj-on',
+])
     <input type="hidden" name="part" value="{{ $part->key }}"><input type="hidden" name="count"
         value="{{ $part->count }}"><input type="hidden" name="looks_asked" value="{{ count($part->looks) }}">
     <p><i>{{ $part->cell ?: '' }}</i><span><b>{{ $part->label }}</b>
@@ -15,4 +18,4 @@
     @endforeach
     <button type="submit" class="btn btn-secondary" data-hover-part="{{ $part->on }}"
         aria-label="Fitted: {{ $part->name }}">Fitted</button>
-</x-forms.entry>
+</form>

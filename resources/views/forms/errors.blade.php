@@ -1,7 +1,5 @@
-@props(['messages'])
-
 @if ($messages)
-    <div class="dj-errors" role="alert"><x-icons.hazard />
+    <div class="dj-errors" role="alert">@include('drawings::icons.hazard')
         <ul>
             @foreach ($messages as $message)
                 <li>{{ $message }}</li>

@@ -1,5 +1,3 @@
-@props(['gauge'])
-
 <svg class="gauge" viewBox="8 6 224 226" role="img" aria-label="{{ $gauge->label }}" data-gauge
     data-full="{{ $gauge->full }}">
     <circle class="bez" cx="120" cy="120" r="109" />

@@ -1,5 +1,3 @@
-@props(['plate'])
-
 <aside class="dj-bay bay-next" aria-labelledby="h-next">
     @if ($plate->next)
         <div class="dj-next">
@@ -61,9 +59,9 @@
             @endif
         </details>
     @endif
-    <x-sheet.stale :stale="$plate->stale" />
+    @include('sheet.stale', ['stale' => $plate->stale])
     @if ($plate->caution)
-        <p class="dj-hazard"><x-icons.hazard /><span><b>{{ $plate->caution->title }}</b>
+        <p class="dj-hazard">@include('drawings::icons.hazard')<span><b>{{ $plate->caution->title }}</b>
                 {{ $plate->caution->text }}</span></p>
     @endif
     <form class="dj-coachkey" method="post" action="{{ route('coach.update') }}">@csrf<button
