@@ -42,8 +42,7 @@ final readonly class LogLiveRun
                 $run->trace($run->samplesSince($hold->from ?? 0.0)),
                 $setup->rig,
                 $setup->limits,
-                $setup->wetted,
-                $setup->anyway,
+                $setup->arranged,
                 $run->job->log_length,
             );
         }
@@ -56,7 +55,7 @@ final readonly class LogLiveRun
             $draft = new Draft(EntryKind::PopOffMeasured, [
                 'pops' => $said->popsInPsi(),
                 'unit' => 'psi',
-                'wetted' => $run->setUp()->wetted,
+                'wetted' => $run->setUp()->arranged->wetted,
             ]);
             ($this->append)($run->job, $run->opener, $run->entryId(), $draft, $run->job->log_length);
         }

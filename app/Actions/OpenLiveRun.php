@@ -35,7 +35,7 @@ final readonly class OpenLiveRun
                 ?? throw NotAllowedNow::notOfThisFamily('A pop-off'),
         };
         $inTheWay = Machine::on($sheet->bench)->inTheWay($needs);
-        $mayStill = $setup->anyway && $setup->purpose === RunPurpose::Hold;
+        $mayStill = $setup->arranged->anyway && $setup->purpose === RunPurpose::Hold;
         $inTheWay === null || $mayStill || throw NotAllowedNow::inTheWay($inTheWay);
 
         return DB::transaction(function () use ($job, $by, $instrument, $setup): LiveRun {

@@ -13,6 +13,7 @@ use DustyJet\HoldTest\HoldTest;
 use DustyJet\HoldTest\Limits;
 use DustyJet\HoldTest\PressureTrace;
 use DustyJet\HoldTest\Rig;
+use DustyJet\Worksheet\BenchTest\Arrangement;
 use DustyJet\Worksheet\BenchTest\Outcome;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\EntryKind;
@@ -27,7 +28,6 @@ final readonly class RecordHoldTest
     }
 
     /**
-     * @param  bool  $anyway whether it is logged although the machine lies apart
      * @param  string  $traceId derived from the client id, so that a resent request names the same trace
      *
      * @throws \DustyJet\Rejected If the readings are no test.
@@ -40,8 +40,7 @@ final readonly class RecordHoldTest
         PressureTrace $trace,
         Rig $rig,
         Limits $limits,
-        bool $wetted,
-        bool $anyway,
+        Arrangement $arranged,
         int $seen,
     ): Worksheet {
         $result = HoldTest::judge($trace, $rig, $limits);
@@ -53,8 +52,7 @@ final readonly class RecordHoldTest
             'volume_ml' => (float) sprintf('%.6g', $rig->volume->inMillilitres()),
             'volume_u_percent' => (float) sprintf('%.3g', 100.0 * $rig->relativeUncertainty),
             'limit_ml_min' => $limits->leak->inMillilitresPerMinute(),
-            'wetted' => $wetted,
-            ...$anyway ? ['anyway' => true] : [],
+            ...$arranged->stored(),
             'result' => Outcome::stored($result, $last, $trace->durationSeconds()),
             'fit' => [
                 ...$fit,

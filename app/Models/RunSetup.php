@@ -8,16 +8,16 @@ use DustyJet\HoldTest\Limits;
 use DustyJet\HoldTest\Rig;
 use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\Volume;
+use DustyJet\Worksheet\BenchTest\Arrangement;
+use DustyJet\Worksheet\BenchTest\Attitude;
 
 /** How a run was set up: what for, on which rig, against which limit, and whether the needle was wet. */
 final readonly class RunSetup
 {
-    /** @param  bool  $anyway whether it is watched although the machine lies apart */
     public function __construct(
         public Rig $rig,
         public Limits $limits,
-        public bool $wetted,
-        public bool $anyway,
+        public Arrangement $arranged,
         public RunPurpose $purpose = RunPurpose::Hold,
     ) {
     }
@@ -31,9 +31,21 @@ final readonly class RunSetup
         return new self(
             new Rig(Volume::ofMillilitres($number('volume_ml')), $number('volume_u_percent') / 100.0),
             Limits::ofLeak(Flow::ofMillilitresPerMinute($number('limit_ml_min'))),
-            ($kept['wetted'] ?? false) === true,
-            ($kept['anyway'] ?? false) === true,
+            self::arranged($kept),
             $purpose ?? RunPurpose::Hold,
+        );
+    }
+
+    /** @param  array<string, mixed>  $kept */
+    private static function arranged(array $kept): Arrangement
+    {
+        $text = static fn (string $name): string => is_string($kept[$name] ?? null) ? $kept[$name] : '';
+
+        return new Arrangement(
+            ($kept['wetted'] ?? false) === true,
+            Attitude::tryFrom($text('attitude')),
+            $text('sealed') === '' ? [] : explode(' ', $text('sealed')),
+            ($kept['anyway'] ?? false) === true,
         );
     }
 
@@ -44,8 +56,7 @@ final readonly class RunSetup
             'volume_ml' => $this->rig->volume->inMillilitres(),
             'volume_u_percent' => 100.0 * $this->rig->relativeUncertainty,
             'limit_ml_min' => $this->limits->leak->inMillilitresPerMinute(),
-            'wetted' => $this->wetted,
-            'anyway' => $this->anyway,
+            ...$this->arranged->stored(),
             'purpose' => $this->purpose->value,
         ];
     }

@@ -19,6 +19,8 @@ use DustyJet\HoldTest\ScriptedLeak;
 use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\Turns;
 use DustyJet\Quantity\Volume;
+use DustyJet\Worksheet\BenchTest\Arrangement;
+use DustyJet\Worksheet\BenchTest\Attitude;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\EntryKind;
 use DustyJet\Worksheet\Strip\Parts;
@@ -410,8 +412,7 @@ final class DemoBenchSeeder extends Seeder
             $trace,
             $rig,
             Limits::ofLeak(Flow::ofMillilitresPerMinute(0.6)),
-            false,
-            false,
+            new Arrangement(wetted: false, attitude: Attitude::Inverted),
             $this->job->refresh()->log_length,
         );
     }

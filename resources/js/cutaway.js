@@ -7,7 +7,27 @@ const ask = (part) => {
   });
 };
 
+// What is closed off for a hold test: a box of its form, and a plug on the drawing.
+const seal = (box) => {
+  document
+    .querySelectorAll(`.callout[data-part="${box.value}"]`)
+    .forEach((e) => e.classList.toggle("is-sealed", box.checked));
+  document.querySelector(`[data-seal="${box.value}"]`)?.setAttribute("aria-pressed", String(box.checked));
+};
+
+document.addEventListener("change", (event) => {
+  if (event.target.name === "sealed[]") {
+    seal(event.target);
+  }
+});
+
 document.addEventListener("click", (event) => {
+  const key = event.target.closest("[data-seal]");
+  const box = key && document.getElementById(`seal-${key.dataset.seal}`);
+  if (box) {
+    box.checked = !box.checked;
+    seal(box);
+  }
   const part = event.target.closest("[data-part]");
   if (part) {
     ask(part.dataset.part);

@@ -88,3 +88,28 @@ test("many requests at once leave a log without gaps", async ({ page }) => {
   expect(file.entries.map((entry) => entry.seq)).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9]);
   expect(new Set(file.entries.map((entry) => entry.id)).size).toBe(9);
 });
+
+test("what is sealed is chosen on the drawing, kept with the test, and dry stands beside wet", async ({
+  page,
+}) => {
+  await signIn(page);
+  const job = await openJob(page, { machine: `Saw ${Date.now()}`, family: "cube_opposed" });
+  await page.goto(`${job}/bench-test`);
+  const judge = async (readings) => {
+    await page.locator("summary", { hasText: "Readings" }).click();
+    await page.locator("#readings").fill(readings);
+    await page.getByRole("button", { name: "Judge these readings" }).click();
+  };
+  await judge("0 7.0\n10 6.6\n20 6.2\n30 5.8\n40 5.5\n50 5.2\n60 4.9");
+  await expect(page.locator(".dj-verdict")).toContainText("leak");
+  await page.locator(".callout[data-part=pulse]").focus();
+  await page.keyboard.press("Enter");
+  await page.getByRole("button", { name: "Close it off" }).click();
+  await expect(page.locator(".callout[data-part=pulse] .plug")).toBeVisible();
+  await page.getByLabel("Needle wetted with a drop of fuel").check();
+  await judge("0 7.0\n10 7.0\n20 7.0\n30 7.0\n40 7.0\n50 7.0\n60 6.99");
+  await expect(page.locator(".dj-pair")).toContainText("It was only dry: wetted, it holds.");
+  await expect(page.locator(".callout[data-part=pulse] .plug")).toBeVisible();
+  await page.goto(`${job}/log`);
+  await expect(page.getByText("wetted, upright, pulse port plugged").first()).toBeVisible();
+});

@@ -158,3 +158,19 @@ it('does not measure a rig from half of what it needs', function (array $fields,
     'no reference volume' => [['rig_before' => '10', 'rig_after' => '6.5'], 'needs the reference volume'],
     'a pressure that rose' => [['reference_ml' => '10', 'rig_before' => '6', 'rig_after' => '7'], 'fall'],
 ]);
+
+it('keeps how the carburetor was arranged, and refuses what this family cannot close off', function (): void {
+    $this->hold($this->job, ['attitude' => 'as_it_hangs', 'sealed' => ['vent', 'float']])->assertSessionHasNoErrors();
+    $entry = Entry::query()->where('kind', 'hold_tested')->firstOrFail();
+    expect($entry->payload['attitude'])
+        ->toBe('as_it_hangs')
+        ->and($entry->payload['sealed'])
+        ->toBe('vent float');
+    $this->get("/jobs/{$this->job->id}/log")->assertSee('as it hangs on the engine, vent blanked, float held closed');
+    $this->get("/jobs/{$this->job->id}/report")->assertSee('vent blanked');
+    // A float carburetor has no pulse port; a sentence is no part.
+    $this->hold($this->job, ['sealed' => ['pulse']])->assertSessionHasErrors();
+    $this->hold($this->job, ['sealed' => ['vent; drop']])->assertSessionHasErrors('sealed.0');
+    $this->hold($this->job, ['attitude' => 'sideways'])->assertSessionHasErrors('attitude');
+    expect(Entry::query()->where('kind', 'hold_tested')->count())->toBe(1)->and(Trace::query()->count())->toBe(1);
+});

@@ -142,3 +142,28 @@ it('lights the leader of the suspects and no other', function (): void {
         }
     }
 });
+
+it('marks the joints under test on the drawing by the letters of the leak map', function (): void {
+    $bench = (new Bench('cube_opposed'))->hold(3.0, wetted: true);
+    $parts = drawn($bench, Station::BenchTest)->parts;
+    expect($parts['needle']->joint)
+        ->toBe('suspect')
+        ->and($parts['needle']->letter)
+        ->toBe('F')
+        ->and($parts['needle']->said)
+        ->toStartWith('joint F, ')
+        ->and($parts['lever']->joint)
+        ->toBe('')
+        // Of two joints on one part the worse is shown.
+        ->and($parts['inlet']->letter)
+        ->toBe('B');
+    $bench->add(EntryKind::LeakIsolated, ['isolation' => 'stub', 'outcome' => 'holds']);
+    $bench->add(EntryKind::LeakIsolated, ['isolation' => 'soap', 'outcome' => 'leaks', 'bubbled' => 'barb']);
+    $parts = drawn($bench, Station::BenchTest)->parts;
+    expect([$parts['needle']->joint, $parts['needle']->mark])
+        ->toBe(['cleared', 'ok'])
+        ->and([$parts['inlet']->joint, $parts['inlet']->said])
+        ->toBe(['leaks', 'leaks'])
+        ->and(drawn($bench, Station::Strip)->parts['inlet']->joint)
+        ->toBe('');
+});

@@ -3,10 +3,15 @@
 declare(strict_types=1);
 
 use App\View\Report\ReportMeasures;
+use App\View\Stations\BenchTest\ArrangeForm;
+use App\View\Stations\BenchTest\DryAndWet;
 use App\View\Stations\BenchTest\Measures\FloatCard;
 use App\View\Stations\BenchTest\Measures\LeakMapCard;
 use App\View\Stations\BenchTest\Measures\LeverCard;
 use App\View\Stations\BenchTest\Measures\PopOffCard;
+use DustyJet\Worksheet\BenchTest\Arrangement;
+use DustyJet\Worksheet\BenchTest\Attitude;
+use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\EntryKind;
 use DustyJet\Worksheet\LeakMap\LeakMap;
 use Tests\Core\Worksheet\Bench;
@@ -131,4 +136,46 @@ it('puts each measure on the report', function (): void {
         ->toBe(['Opens at 13.0 psi, shuts at 10.0 psi', '1.4 mm (card 1 mm, within 0.1)', 'Bubbles at inlet barb in its bore'])
         ->and(array_column(ReportMeasures::of($float->sheet()), 'result'))
         ->toBe(['15 mm at the front, 14 at the hinge']);
+});
+
+it('sets the dry run beside the wet one, and says what wetting did', function (
+    float $dry,
+    float $wet,
+    ?string $says,
+): void {
+    $bench = (new Bench('cube_opposed'))->hold($dry)->hold($wet, wetted: true);
+    $pair = DryAndWet::of($bench->sheet()->of(Holds::class)->all);
+    expect($pair?->says)->toBe($says);
+})->with([
+    'it was only dry' => [3.0, 0.0, 'It was only dry: wetted, it holds.'],
+    'it holds both ways' => [0.0, 0.0, 'It holds, dry and wet.'],
+    'it helped' => [6.0, 2.0, 'Wetting helped and was not enough: it leaks.'],
+    'it did nothing' => [3.0, 3.0, 'Wetting changed nothing: it leaks.'],
+]);
+
+it('has no pair of two runs alike', function (): void {
+    $holds = (new Bench)->hold(3.0, wetted: true)->hold(0.0)->sheet()->of(Holds::class)->all;
+    expect(DryAndWet::of($holds))->toBeNull()->and(DryAndWet::of(array_slice($holds, 0, 1)))->toBeNull();
+});
+
+it('arranges the next run as the last one was, else as the family is held', function (): void {
+    $chosen = static fn (ArrangeForm $f): array => array_column(
+        array_filter($f->attitudes, static fn (array $a): bool => $a['isChosen']),
+        'value',
+    );
+    $float = (new Bench)->family;
+    $cube = (new Bench('cube_opposed'))->family;
+    $last = ArrangeForm::of(new Arrangement(true, Attitude::AsItHangs, ['pulse']), $cube);
+    expect($chosen(ArrangeForm::of(null, $float)))
+        ->toBe(['inverted'])
+        ->and($chosen(ArrangeForm::of(null, $cube)))
+        ->toBe(['upright'])
+        ->and($chosen($last))
+        ->toBe(['as_it_hangs'])
+        ->and(array_column($last->seals, 'isSealed', 'part')['pulse'])
+        ->toBeTrue()
+        ->and($last->said)
+        ->toBe('as it hangs on the engine, pulse port plugged')
+        ->and(array_column(ArrangeForm::of(null, $float)->seals, 'part'))
+        ->not->toContain('pulse', 'lever');
 });

@@ -27,8 +27,7 @@ final readonly class HoldTestController
             $request->trace(),
             $request->rig(),
             $request->limits(),
-            $request->wetted(),
-            $request->anyway(),
+            $request->arranged(),
             $request->seen(),
         );
 

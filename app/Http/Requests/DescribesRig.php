@@ -12,6 +12,10 @@ use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\GaugePressure;
 use DustyJet\Quantity\PressureUnit;
 use DustyJet\Quantity\Volume;
+use DustyJet\Worksheet\BenchTest\Arrangement;
+use DustyJet\Worksheet\BenchTest\Attitude;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
 
 /** The rig of a hold test, as its form has it: measured by a reference volume, or typed. */
 trait DescribesRig
@@ -19,7 +23,7 @@ trait DescribesRig
     /** What a workshop gauge is read to where its step is not given. From memory. */
     private const READ_TO_PSI = 0.1;
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<string|Enum>> */
     private function rigRules(): array
     {
         return [
@@ -33,6 +37,9 @@ trait DescribesRig
             'limit_ml_min' => ['required_unless:purpose,pops', 'numeric', 'min:0.01', 'max:1000'],
             'step' => ['nullable', 'numeric', 'min:0', 'max:10'],
             'drift_k' => ['nullable', 'numeric', 'min:0', 'max:30'],
+            'attitude' => ['nullable', Rule::enum(Attitude::class)],
+            'sealed' => ['nullable', 'array', 'max:12'],
+            'sealed.*' => ['string', 'regex:/^[a-z]{1,20}$/'],
             'wetted' => ['nullable', 'boolean'],
             'anyway' => ['nullable', 'boolean'],
         ];
@@ -86,7 +93,7 @@ trait DescribesRig
     /** What an instrument is to be watched for, and on what. */
     public function setup(): RunSetup
     {
-        return new RunSetup($this->rig(), $this->limits(), $this->wetted(), $this->anyway(), $this->purpose());
+        return new RunSetup($this->rig(), $this->limits(), $this->arranged(), $this->purpose());
     }
 
     private function purpose(): RunPurpose
@@ -94,14 +101,14 @@ trait DescribesRig
         return RunPurpose::tryFrom($this->string('purpose')->toString()) ?? RunPurpose::Hold;
     }
 
-    public function wetted(): bool
+    /** How the carburetor lies, wetted or dry, and what is closed off. */
+    public function arranged(): Arrangement
     {
-        return $this->boolean('wetted');
-    }
-
-    /** Whether it is to be logged although parts lie on the tray. */
-    public function anyway(): bool
-    {
-        return $this->boolean('anyway');
+        return new Arrangement(
+            $this->boolean('wetted'),
+            Attitude::tryFrom($this->string('attitude')->toString()),
+            array_values(array_filter($this->array('sealed'), is_string(...))),
+            $this->boolean('anyway'),
+        );
     }
 }

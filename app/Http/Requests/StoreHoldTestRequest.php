@@ -9,6 +9,7 @@ use DustyJet\HoldTest\TraceCsv;
 use DustyJet\Quantity\PressureUnit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\Rules\Enum;
 
 /** Typed lines, tapped readings or a CSV file become a trace. */
 final class StoreHoldTestRequest extends FormRequest
@@ -16,7 +17,7 @@ final class StoreHoldTestRequest extends FormRequest
     use AppendsToLog;
     use DescribesRig;
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<string|Enum>> */
     public function rules(): array
     {
         return [

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Instrument;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\ValidationException;
 
 /** An instrument is put on a job, with the rig it is screwed to. */
@@ -14,7 +15,7 @@ final class StoreLiveRunRequest extends FormRequest
     use AppendsToLog;
     use DescribesRig;
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<string|Enum>> */
     public function rules(): array
     {
         return ['instrument' => ['required', 'uuid'], ...$this->rigRules()];

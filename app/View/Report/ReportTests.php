@@ -6,6 +6,7 @@ namespace App\View\Report;
 
 use App\View\Log\Names;
 use App\View\Numbers;
+use App\View\Stations\BenchTest\Arranged;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Worksheet\BenchTest\HoldRecord;
 use DustyJet\Worksheet\BenchTest\Holds;
@@ -48,7 +49,7 @@ final readonly class ReportTests
         $name = $sheet->family->proof->hold->name ?? 'Hold';
         $row = static fn (HoldRecord $h): array => [
             'when' => $h->at->format('M j, G:i'),
-            'what' => "{$name} at ".self::start($h).($h->setup->wetted ? ', wetted' : ''),
+            'what' => "{$name} at ".self::start($h).Arranged::words($h->setup->arranged, $sheet->family),
             'result' => self::result($h).' (limit '.Numbers::flow($h->setup->limitMlMin).')',
         ];
 

@@ -9,7 +9,11 @@ use DustyJet\Carburetor\Part;
 /** A part in the list under the drawing, with what the log says of it and what may be done with it here. */
 final readonly class PartChip
 {
-    /** @param  array{label: string, form: string}|null  $act the form that a press on the part sends */
+    /**
+     * @param  array{label: string, form: string}|null  $act the form that a press on the part sends
+     * @param  string  $joint whether a joint there leaks, is suspect or cleared; empty where none is under test
+     * @param  string  $seal open or sealed where it may be closed off for the test in hand, else empty
+     */
     public function __construct(
         public string $key,
         public int $number,
@@ -21,6 +25,8 @@ final readonly class PartChip
         public bool $isCommon,
         public string $letter,
         public ?array $act,
+        public string $joint = '',
+        public string $seal = '',
     ) {
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\View\Sheet;
 
 use App\View\Numbers;
+use App\View\Stations\BenchTest\BenchTab;
+use App\View\Stations\BenchTest\Measures\JointMarks;
 use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Condition;
 use DustyJet\Carburetor\InSentence;
@@ -28,12 +30,16 @@ final readonly class PartChips
     /** Parts of the inlet valve: what a stale hold test is about. */
     private const VALVE = ['needle', 'seat'];
 
-    /** @param  array<string, array{letter: string, percent: int}>  $suspects by part */
+    /**
+     * @param  array<string, array{letter: string, percent: int}>  $suspects by part
+     * @param  array<string, array{letter: string, state: string, percent: int}>  $joints by part
+     */
     private function __construct(
         private SheetView $view,
         private string $asked,
         private bool $leaks,
         private array $suspects,
+        private array $joints,
     ) {
     }
 
@@ -44,7 +50,9 @@ final readonly class PartChips
      */
     public static function of(SheetView $view, string $asked, bool $leaks, array $suspects): array
     {
-        $chips = new self($view, $asked, $leaks, $suspects);
+        $paths = $view->sheet->family->proof->leaks;
+        $joints = $paths === null ? [] : JointMarks::of($paths, $view->leaks)->byPart($paths);
+        $chips = new self($view, $asked, $leaks, $suspects, $joints);
         $parts = [];
         foreach ($view->sheet->family->partsOf($view->sheet->variant()) as $key => $part) {
             $parts[$key] = $chips->chip($part, count($parts) < self::SHOWN_AT_FIRST);
@@ -66,8 +74,10 @@ final readonly class PartChips
             note: $this->note($part->key, $said),
             isAsked: $part->key === $this->asked,
             isCommon: $isCommon,
-            letter: $this->suspects[$part->key]['letter'] ?? '?',
+            letter: $this->joints[$part->key]['letter'] ?? $this->suspects[$part->key]['letter'] ?? '?',
             act: $this->act($part->key),
+            joint: $this->joints[$part->key]['state'] ?? '',
+            seal: $this->seal($part->key),
         );
     }
 
@@ -79,14 +89,42 @@ final readonly class PartChips
         $isStale = in_array($part, self::VALVE, true) && $this->view->sheet->of(Staleness::class)->has(Holds::READING);
         $suspect = $this->suspects[$part] ?? null;
 
+        $joint = $this->joints[$part] ?? null;
+
         return match (true) {
             $isStale => ['stale', 're-check'],
+            $joint !== null => self::ofJoint($joint),
             $this->leaks && $part === 'needle' => ['suspect', 'leaks'],
             in_array(Condition::Scrap->value, $verdicts, true) => ['new', 'scraps the body'],
             in_array(Condition::Replace->value, $verdicts, true) => ['new', 'new part'],
             $isSound => ['ok', 'clean and sound'],
             $suspect !== null => ['suspect', "suspect {$suspect['letter']}, {$suspect['percent']} %"],
             default => ['', ''],
+        };
+    }
+
+    private function seal(string $part): string
+    {
+        $isHere = $this->view->station === Station::BenchTest && BenchTab::shown($this->view) === BenchTab::Hold;
+        if (! $isHere || ! isset($this->view->sheet->family->proof->seals[$part])) {
+            return '';
+        }
+        $last = $this->view->sheet->of(Holds::class)->latest()?->setup->arranged;
+
+        return in_array($part, $last->sealed ?? [], true) ? 'sealed' : 'open';
+    }
+
+    /**
+     * @param  array{letter: string, state: string, percent: int}  $joint
+     *
+     * @return array{0: string, 1: string} the mark and what it means
+     */
+    private static function ofJoint(array $joint): array
+    {
+        return match ($joint['state']) {
+            'cleared' => ['ok', 'cleared'],
+            'leaks' => ['leak', 'leaks'],
+            default => ['suspect', "joint {$joint['letter']}, {$joint['percent']} %"],
         };
     }
 

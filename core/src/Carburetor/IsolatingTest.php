@@ -17,4 +17,12 @@ final readonly class IsolatingTest
         public array $joints,
     ) {
     }
+
+    /** @param  array<array-key, string>  $joints that a family does not have */
+    public function without(array $joints): self
+    {
+        $kept = array_values(array_diff($this->joints, $joints));
+
+        return new self($this->key, $this->do, $this->why, $this->minutes, $this->isSoap, $kept);
+    }
 }

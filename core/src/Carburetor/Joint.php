@@ -11,6 +11,7 @@ final readonly class Joint
      * @param  float  $chance that it leaks, before anything is tested
      * @param  string  $on the part of the drawing it is at
      * @param  string|null  $shows the finding that a leak there is
+     * @param  bool  $isBeyond whether it is under pressure only with the needle held open
      */
     public function __construct(
         public string $key,
@@ -18,6 +19,7 @@ final readonly class Joint
         public float $chance,
         public string $on,
         public ?string $shows,
+        public bool $isBeyond,
     ) {
     }
 }

@@ -14,4 +14,12 @@ final readonly class LeakPaths
     public function __construct(public array $joints, public array $tests)
     {
     }
+
+    /** @return list<string> the joints that a hold test puts under pressure */
+    public function underPressure(bool $beyondTheNeedle): array
+    {
+        $isUnder = static fn (Joint $j): bool => $beyondTheNeedle || ! $j->isBeyond;
+
+        return array_keys(array_filter($this->joints, $isUnder));
+    }
 }

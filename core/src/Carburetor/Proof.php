@@ -12,6 +12,7 @@ final readonly class Proof
      * @param  array<string, BenchTest>  $tests
      * @param  array<string, ProofCheck>  $checks before hand-back
      * @param  list<string>  $valve parts that close the fuel
+     * @param  array<string, string>  $seals what may be closed off for a hold test, by the part of the drawing it is at
      * @param  LeakPaths|null  $leaks null where nothing is told apart
      */
     public function __construct(
@@ -19,6 +20,7 @@ final readonly class Proof
         public array $tests,
         public array $checks,
         public array $valve,
+        public array $seals,
         public ?LeakPaths $leaks,
     ) {
     }

@@ -165,6 +165,7 @@ final readonly class FamilyFile
             tests: $this->shared('tests', $test, $this->file->words('tests')),
             checks: $this->shared('handback', $check, $this->file->words('handback')),
             valve: $this->file->words('valve'),
+            seals: array_intersect_key($this->shared->texts('seals'), $this->parts()),
             leaks: $this->leaks(),
         );
     }
@@ -182,6 +183,7 @@ final readonly class FamilyFile
             $j->number('chance'),
             $j->text('on'),
             $j->textOrNull('shows'),
+            $j->flag('beyond'),
         );
         $test = static fn (Fields $t, string $key): IsolatingTest => new IsolatingTest(
             $key,
@@ -192,7 +194,18 @@ final readonly class FamilyFile
             $t->words('joints'),
         );
 
-        return new LeakPaths(self::keyed($paths->maps('joints'), $joint), self::keyed($paths->maps('tests'), $test));
+        // What lies beyond the needle differs: a joint there is of the families in whose drawing it is.
+        $parts = $this->parts();
+        $isOf = static fn (Joint $j): bool => ! $j->isBeyond || isset($parts[$j->on]);
+        $joints = array_filter(self::keyed($paths->maps('joints'), $joint), $isOf);
+
+        $known = array_keys(self::keyed($paths->maps('joints'), $joint));
+        $tests = array_map(
+            static fn (IsolatingTest $t): IsolatingTest => $t->without(array_diff($known, array_keys($joints))),
+            self::keyed($paths->maps('tests'), $test),
+        );
+
+        return new LeakPaths($joints, $tests);
     }
 
     private static function need(Fields $fields): Need

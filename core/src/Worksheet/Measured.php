@@ -79,7 +79,7 @@ final readonly class Measured
 
         return match (true) {
             $hold->outcome->verdict === Verdict::Holds => [[$fails, Answer::No, $hold->at]],
-            $hold->setup->wetted => [[$fails, Answer::Yes, $hold->at]],
+            $hold->setup->arranged->wetted => [[$fails, Answer::Yes, $hold->at]],
             default => [],
         };
     }

@@ -21,6 +21,10 @@
         <div class="dj-sel" data-sel="{{ $part->key }}" @if (!$part->isAsked) hidden @endif>
             <i>{{ $part->number }}</i>
             <p><b>{{ $part->name }}</b> {{ $part->said }}<br><small>{{ $part->note }}</small></p>
+            @if ($part->seal)
+                <button class="btn btn-secondary" type="button" data-seal="{{ $part->key }}"
+                    aria-pressed="{{ $part->seal === 'sealed' ? 'true' : 'false' }}">Close it off</button>
+            @endif
             @if ($part->act)
                 <button class="btn btn-secondary" type="submit"
                     form="{{ $part->act['form'] }}">{{ $part->act['label'] }}</button>
@@ -38,6 +42,8 @@
                         <em class="st">@include('drawings::icons.drop')</em>
                     @elseif ($part->mark === 'new')
                         <em class="new">new</em>
+                    @elseif ($part->mark === 'leak')
+                        <em class="lk">@include('drawings::icons.drop')</em>
                     @elseif ($part->mark === 'suspect')
                         <em class="q">{{ $part->letter }}</em>
                     @endif

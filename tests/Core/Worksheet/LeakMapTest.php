@@ -147,10 +147,41 @@ it('has joints in every family that is tested to hold, each told apart from the 
         expect($proof->leaks === null)->toBe($proof->hold === null, $id);
         $patterns = [];
         foreach ($proof->leaks->joints ?? [] as $key => $joint) {
-            $in = array_map(static fn ($t): string => in_array($key, $t->joints, true) ? '1' : '0', $proof->leaks->tests);
-            $patterns[] = implode('', $in);
+            // Bubbles name a joint by itself, pressure only the joints it reaches.
+            $in = static fn ($t): string => match (true) {
+                ! in_array($key, $t->joints, true) => '0',
+                $t->isSoap => $key,
+                default => '1',
+            };
+            $patterns[] = implode(' ', array_map($in, $proof->leaks->tests));
             expect($joint->chance)->toBeGreaterThan(0.0)->toBeLessThan(0.5);
         }
         expect(count(array_unique($patterns)))->toBeGreaterThanOrEqual(count($patterns) - 1, $id);
     }
+});
+
+it('asks beyond the needle only when a test reached there: lever held, throat blanked', function (): void {
+    $names = static fn (Bench $b): array => LeakMap::asked($b->sheet())?->names() ?? [];
+    $beyond = ['metering_cover', 'nozzle_fit', 'welch'];
+    $bench = (new Bench('cube_opposed'))->hold(2.0, wetted: true);
+    expect(array_intersect($beyond, $names($bench)))->toBe([]);
+    $hold = $bench->entries[count($bench->entries) - 1]->payload->toArray();
+    $with = static fn (string $sealed): array => $names(
+        (new Bench('cube_opposed'))->add(EntryKind::HoldTested, [...$hold, 'sealed' => $sealed]),
+    );
+    expect(array_values(array_intersect($with('lever nozzle idleholes'), $beyond)))
+        ->toBe($beyond)
+        ->and(array_intersect($with('lever nozzle'), $beyond))
+        ->toBe([])
+        ->and(array_intersect($with('nozzle idleholes'), $beyond))
+        ->toBe([]);
+    isolated($bench, 'beyond', 'leaks', 1.5);
+    $map = LeakMap::asked($bench->sheet());
+    expect(array_values(array_intersect($map?->names() ?? [], $beyond)))
+        ->toBe($beyond)
+        ->and(array_column($map->feasible ?? [], 'name'))
+        ->toContain('beyond_soap', 'nozzle_puttied')
+        // A kart pumper has no Welch plug.
+        ->and(array_keys((new Bench('kart_pumper'))->family->proof->leaks->joints ?? []))
+        ->not->toContain('welch');
 });

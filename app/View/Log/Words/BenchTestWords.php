@@ -8,6 +8,7 @@ use App\View\Log\Names;
 use App\View\Log\Phrase;
 use App\View\Log\RoomWords;
 use App\View\Numbers;
+use App\View\Stations\BenchTest\Arranged;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\LeakIsolation\Outcome;
 use DustyJet\Worksheet\BenchTest\HoldTested;
@@ -51,8 +52,7 @@ final readonly class BenchTestWords implements RoomWords
         $outcome = $act->outcome;
         $course = $outcome->course;
         $name = ($names->family->proof->hold->name ?? 'Hold')
-            .($act->setup->wetted ? ', wetted' : '')
-            .($act->anyway ? ', with parts on the tray' : '');
+            .Arranged::words($act->setup->arranged, $names->family);
         $start = Numbers::gauge($course->startKpa, $isVacuum);
         $end = Numbers::gaugeWithUnit($course->endKpa, $isVacuum);
 

@@ -20,15 +20,15 @@ final readonly class HoldCard implements BenchCard
 {
     private const RUNS_SHOWN = 3;
 
-    /**
-     * @param  list<array{name: string, note: string}>  $runs newest first
-     */
+    /** @param  list<array{name: string, note: string}>  $runs newest first */
     private function __construct(
         public string $name,
         public string $setup,
         public ?LastRun $last,
         public array $runs,
+        public ?DryAndWet $pair,
         public HoldForm $form,
+        public ArrangeForm $arrange,
         public ?string $inTheWay,
     ) {
     }
@@ -46,6 +46,8 @@ final readonly class HoldCard implements BenchCard
             setup: $asked->do === '' ? '' : "{$asked->do}. {$asked->why}",
             last: $hold === null ? null : LastRun::of($hold, $view->records->trace, $isStale),
             runs: self::runs($sheet->of(Holds::class)->all),
+            pair: DryAndWet::of($sheet->of(Holds::class)->all),
+            arrange: ArrangeForm::of($hold?->setup->arranged, $sheet->family),
             form: HoldForm::of($hold, $sheet->family->card, ($view->plainMoves[0]->key ?? '') === 'hold_wet'),
         );
     }
@@ -76,7 +78,7 @@ final readonly class HoldCard implements BenchCard
         $runs = [];
         foreach ($holds as $i => $hold) {
             $runs[] = [
-                'name' => 'Run '.($i + 1).($hold->setup->wetted ? ', wet' : ''),
+                'name' => 'Run '.($i + 1).($hold->setup->arranged->wetted ? ', wet' : ''),
                 'note' => Numbers::clock($hold->at).', '.self::said($hold),
             ];
         }

@@ -41,7 +41,7 @@ final readonly class HoldForm
             limit: (string) $limit,
             limitNote: $limit === Limits::DEFAULT_ML_PER_MIN ? 'from memory' : 'as typed',
             method: $hold?->setup->isVacuum === true ? 'vacuum' : 'pressure',
-            suggestWet: $isToBeWet || $hold?->setup->wetted === true,
+            suggestWet: $isToBeWet || $hold?->setup->arranged->wetted === true,
             rig: [
                 NumberField::required('volume_ml', 'Rig volume, ml', $volume),
                 NumberField::optional('volume_u_percent', 'Volume known to, %', $knownTo === 0.0 ? '' : (string) $knownTo),

@@ -89,7 +89,7 @@ final readonly class BenchTestBay implements Bay
             null => [self::test($asked->do, $asked->why, 3, 'hold')],
             Verdict::KeepWatching => [self::longer($last), self::newNeedle()],
             Verdict::Leaks, Verdict::HoldsBelow => match (true) {
-                ! $last->setup->wetted => [self::wetted(), self::newNeedle()],
+                ! $last->setup->arranged->wetted => [self::wetted(), self::newNeedle()],
                 $asked->isOfTheWhole() => [self::soap(), self::newNeedle()],
                 default => [self::newNeedle(), self::soap()],
             },

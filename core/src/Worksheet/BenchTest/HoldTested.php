@@ -21,7 +21,7 @@ final readonly class HoldTested implements KeepsBeside
 {
     private const LARGEST = 1e6;
 
-    private function __construct(public Setup $setup, public Outcome $outcome, public bool $anyway)
+    private function __construct(public Setup $setup, public Outcome $outcome)
     {
     }
 
@@ -34,16 +34,15 @@ final readonly class HoldTested implements KeepsBeside
             Field::number('volume_u_percent', 0, 100)->optional()->made(),
             Field::number('limit_ml_min', 0, self::LARGEST)->made(),
             Field::number('step_psi', 0, self::LARGEST)->optional()->made(),
-            Field::flag('wetted')->made(),
-            Field::flag('anyway')->optional()->made(),
             Field::map('result')->made(),
             Field::map('fit')->made(),
+            ...Arrangement::fields(),
         );
     }
 
     public static function of(Payload $payload): self
     {
-        return new self(Setup::of($payload), Outcome::of($payload), $payload->flag('anyway'));
+        return new self(Setup::of($payload), Outcome::of($payload));
     }
 
     public function kept(): string
@@ -60,7 +59,8 @@ final readonly class HoldTested implements KeepsBeside
     {
         $need = $sheet->family->proof->hold->needs ?? Need::Nothing;
         $inTheWay = Machine::on($sheet->bench)->inTheWay($need);
-        $inTheWay === null || $this->anyway || throw NotAllowedNow::inTheWay($inTheWay);
+        $this->setup->arranged->refuseUnlessOf($sheet->family);
+        $inTheWay === null || $this->setup->arranged->anyway || throw NotAllowedNow::inTheWay($inTheWay);
     }
 
     public function on(Bench $bench, Entry $entry): Bench

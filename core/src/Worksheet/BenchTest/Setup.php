@@ -12,7 +12,7 @@ final readonly class Setup
     private function __construct(
         public string $traceId,
         public bool $isVacuum,
-        public bool $wetted,
+        public Arrangement $arranged,
         public float $volumeMl,
         public float $volumeKnownToPercent,
         public float $limitMlMin,
@@ -28,6 +28,6 @@ final readonly class Setup
         StoredNumbers::refuseWild([$volume, $knownTo, $limit], 'volume_ml, volume_u_percent and limit_ml_min');
         $isVacuum = $payload->text('method') === 'vacuum';
 
-        return new self($payload->text('trace'), $isVacuum, $payload->flag('wetted'), $volume, $knownTo, $limit);
+        return new self($payload->text('trace'), $isVacuum, Arrangement::of($payload), $volume, $knownTo, $limit);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DustyJet\Worksheet\LeakMap;
 
+use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\IsolatingTest;
 use DustyJet\Carburetor\Joint;
 use DustyJet\Carburetor\LeakPaths;
@@ -50,7 +51,7 @@ final readonly class LeakMap
         $isStale = $sheet->of(Staleness::class)->has(IsolatingResults::READING);
         $results = $isStale ? [] : $sheet->of(IsolatingResults::class)->all;
 
-        return $leaks === null || $hold === null && $results === [] ? null : self::case($leaks, $hold, $results);
+        return $leaks === null || $hold === null && $results === [] ? null : self::case($sheet->family, $leaks, $hold, $results);
     }
 
     /** The last hold test, if it leaked and holds. */
@@ -63,10 +64,10 @@ final readonly class LeakMap
     }
 
     /** @param  array<string, IsolatingResult>  $results */
-    private static function case(LeakPaths $leaks, ?HoldRecord $hold, array $results): LeakCase
+    private static function case(Family $family, LeakPaths $leaks, ?HoldRecord $hold, array $results): LeakCase
     {
         $kilopascals = $hold === null ? 34.47 : max(1.0, abs($hold->outcome->course->startKpa));
-        $pressure = $hold === null ? [] : [self::whole($leaks, $hold, $kilopascals)];
+        $pressure = $hold === null ? [] : [self::whole($family, $leaks, $hold, $kilopascals)];
         $soap = [];
         foreach ($results as $result) {
             $test = $leaks->tests[$result->test];
@@ -77,13 +78,12 @@ final readonly class LeakMap
                 $pressure[] = new PressureTest($test->key, $test->joints, $kilopascals, $result->outcome, $result->flow, $sigma);
             }
         }
-        $open = array_values(array_filter(
-            $leaks->tests,
-            static fn (IsolatingTest $t): bool => ! isset($results[$t->key]),
-        ));
+        $joints = self::tried($leaks, $pressure, $soap);
+        $open = array_values(array_filter($leaks->tests, static fn (IsolatingTest $t): bool => ! isset($results[$t->key])
+            && array_diff($t->joints, array_keys($joints)) === []));
 
         return new LeakCase(
-            array_map(static fn (Joint $j): float => $j->chance, $leaks->joints),
+            array_map(static fn (Joint $j): float => $j->chance, $joints),
             $pressure,
             $soap,
             array_map(
@@ -93,13 +93,30 @@ final readonly class LeakMap
         );
     }
 
-    private static function whole(LeakPaths $leaks, HoldRecord $hold, float $kilopascals): PressureTest
+    /**
+     * The joints that count: those a hold test always reaches, and what lies beyond the needle once a test reached it.
+     *
+     * @param  list<PressureTest>  $pressure
+     * @param  list<SoapTest>  $soap
+     *
+     * @return array<string, Joint>
+     */
+    private static function tried(LeakPaths $leaks, array $pressure, array $soap): array
+    {
+        $joints = static fn (PressureTest|SoapTest $t): array => $t->joints;
+        $reached = array_merge([], ...array_map($joints, $pressure), ...array_map($joints, $soap));
+
+        return array_filter($leaks->joints, static fn (Joint $j): bool => ! $j->isBeyond || in_array($j->key, $reached, true));
+    }
+
+    private static function whole(Family $family, LeakPaths $leaks, HoldRecord $hold, float $kilopascals): PressureTest
     {
         $leak = $hold->outcome->leak;
+        $under = $leaks->underPressure($hold->setup->arranged->reachesBeyondTheNeedle($family));
         $sigma = max(0.01, ($leak->highMlMin - $leak->lowMlMin) / self::INTERVAL_SIGMA);
 
         return new PressureTest(
-            self::WHOLE, array_keys($leaks->joints), $kilopascals, Outcome::Leaks, $leak->mlMin, $sigma,
+            self::WHOLE, $under, $kilopascals, Outcome::Leaks, $leak->mlMin, $sigma,
         );
     }
 

@@ -36,6 +36,25 @@
             @include('forms.numbers', ['numbers' => $card->form->measured])
         </fieldset>
     </details>
+    <details class="is-wide">
+        <summary>Arranged <b>{{ $card->arrange->said }}</b><span>or tap it on the drawing</span></summary>
+        <div class="dj-grid">
+            <div class="dj-field"><label for="attitude">It lies</label><select class="form-select" id="attitude"
+                    name="attitude">
+                    @foreach ($card->arrange->attitudes as $attitude)
+                        <option value="{{ $attitude['value'] }}" @selected($attitude['isChosen'])>
+                            {{ $attitude['label'] }}</option>
+                    @endforeach
+                </select></div>
+        </div>
+        <fieldset class="dj-choice">
+            <legend>Closed off</legend>
+            @foreach ($card->arrange->seals as $seal)
+                <label class="dj-check"><input type="checkbox" name="sealed[]" value="{{ $seal['part'] }}"
+                        id="seal-{{ $seal['part'] }}" @checked($seal['isSealed'])> {{ $seal['label'] }}</label>
+            @endforeach
+        </fieldset>
+    </details>
     <label class="dj-check"><input type="checkbox" name="wetted" value="1" @checked($card->form->suggestWet)>
         Needle wetted with a drop of fuel</label>
     @if ($card->inTheWay)

@@ -14,6 +14,21 @@
     <p class="dj-story"><b>No run yet.</b> {{ $card->setup }} Pump slowly to the mark, start the run, and log
         the gauge every ten seconds; or type readings, or take them from a file.</p>
 @endif
+@if ($card->pair)
+    <table class="dj-ledger dj-pair">
+        <caption>{{ $card->pair->says }}</caption>
+        <tbody>
+            <tr>
+                <th scope="row">Dry</th>
+                <td>{{ $card->pair->dry }}</td>
+            </tr>
+            <tr>
+                <th scope="row">Wet</th>
+                <td>{{ $card->pair->wet }}</td>
+            </tr>
+        </tbody>
+    </table>
+@endif
 @if ($card->runs)
     <ul class="dj-runs" aria-label="Runs of the hold test">
         @foreach ($card->runs as $run)

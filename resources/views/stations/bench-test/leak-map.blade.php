@@ -7,7 +7,7 @@
             <caption>Joints under test, likeliest first</caption>
             <thead>
                 <tr>
-                    <th scope="col">Joint</th>
+                    <th scope="col" colspan="2">Joint</th>
                     <th scope="col">Now</th>
                     <th scope="col">Chance</th>
                     <th scope="col">Should it leak</th>
@@ -16,8 +16,9 @@
             <tbody>
                 @foreach ($card->rows as $row)
                     <tr class="is-{{ $row['state'] }}">
+                        <td><i class="dj-joint">{{ $row['letter'] }}</i></td>
                         <th scope="row">{{ $row['joint'] }}</th>
-                        <td>{{ $row['word'] }}</td>
+                        <td>{{ $row['state'] }}</td>
                         <td>{{ $row['percent'] }} %</td>
                         <td>{{ $row['flow'] }}</td>
                     </tr>

@@ -23,7 +23,7 @@ final readonly class LeakMapCard implements BenchCard
     private const SURE = 0.95;
 
     /**
-     * @param  list<array{joint: string, state: string, word: string, percent: int, flow: string}>  $rows likeliest first
+     * @param  list<array{letter: string, joint: string, state: string, percent: int, flow: string}>  $rows likeliest first
      * @param  array{key: string, do: string, why: string, note: string}|null  $next
      * @param  list<array{value: string, label: string, isNext: bool}>  $tests
      * @param  list<array{value: string, label: string}>  $joints
@@ -74,22 +74,14 @@ final readonly class LeakMapCard implements BenchCard
         };
     }
 
-    /** @return list<array{joint: string, state: string, word: string, percent: int, flow: string}> */
+    /** @return list<array{letter: string, joint: string, state: string, percent: int, flow: string}> */
     private static function rows(Isolation $isolation, LeakPaths $leaks): array
     {
+        $flows = array_column($isolation->suspects, 'flow', 'joint');
         $rows = [];
-        foreach ($isolation->suspects as $suspect) {
-            $isSure = $suspect->probability >= self::SURE;
-            $rows[] = [
-                'joint' => $leaks->joints[$suspect->joint]->name,
-                'state' => $isSure ? 'leaks' : 'suspect',
-                'word' => $isSure ? 'leaks' : 'suspect',
-                'percent' => (int) round(100.0 * $suspect->probability),
-                'flow' => self::flow($suspect->flow),
-            ];
-        }
-        foreach ($isolation->cleared as $joint) {
-            $rows[] = ['joint' => $leaks->joints[$joint]->name, 'state' => 'cleared', 'word' => 'cleared', 'percent' => 0, 'flow' => ''];
+        foreach (JointMarks::of($leaks, $isolation)->all as $joint => $mark) {
+            $flow = isset($flows[$joint]) ? self::flow($flows[$joint]) : '';
+            $rows[] = [...$mark, 'joint' => $leaks->joints[$joint]->name, 'flow' => $flow];
         }
 
         return $rows;
