@@ -14,6 +14,7 @@ use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LiveRunController;
 use App\Http\Controllers\MachineController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PopOffController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\ReportPdfController;
 use App\Http\Controllers\SessionController;
@@ -41,6 +42,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('jobs/{job}/report', [ReportController::class, 'show'])->name('report.show');
     Route::get('jobs/{job}/report.pdf', [ReportPdfController::class, 'show'])->name('report.pdf');
     Route::post('jobs/{job}/hold-tests', [HoldTestController::class, 'store'])->name('hold-tests.store');
+    Route::post('jobs/{job}/pop-offs', [PopOffController::class, 'store'])->name('pop-offs.store');
     Route::post('jobs/{job}/live', [LiveRunController::class, 'store'])->name('live.store');
     Route::post('jobs/{job}/stand-ins', [StandInController::class, 'store'])->name('stand-ins.store');
     Route::get('jobs/{job}/live/{run}', [LiveRunController::class, 'show'])->whereUuid('run')->scopeBindings()->name('live.show');

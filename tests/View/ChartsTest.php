@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\View\Charts\CutCurve;
 use App\View\Charts\DialFace;
 use App\View\Charts\Gauge;
 use App\View\Charts\MixtureChart;
@@ -19,6 +20,8 @@ use DustyJet\Quantity\RotationalSpeed;
 use DustyJet\Quantity\Turns;
 use DustyJet\Quantity\Volume;
 use DustyJet\Worksheet\BenchTest\Holds;
+use DustyJet\Worksheet\EntryKind;
+use DustyJet\Worksheet\Metering\Metering;
 use DustyJet\Worksheet\Run\RunSoFar;
 use DustyJet\Worksheet\Screws\AdjusterState;
 use Random\Engine\Mt19937;
@@ -159,3 +162,36 @@ it('keeps the tachometer band on its bar', function (?float $rpm): void {
         ->and($bar->pointer === null || ($bar->pointer >= 20.0 && $bar->pointer <= 296.0))
         ->toBeTrue();
 })->with([null, 900.0, 1780.0, 4200.0]);
+
+it('draws what a cut does: falling, inside its half-coil band, with the wet pops on it', function (): void {
+    $bench = (new Bench('kart_pumper'))
+        ->add(EntryKind::PopOffMeasured, ['pops' => '12/9 12/9 12/9', 'unit' => 'psi', 'wetted' => true])
+        ->add(EntryKind::SpringMeasured, ['wire_mm' => 0.45, 'coil_mm' => 3.2, 'active_coils' => 8, 'free_mm' => 14,
+            'installed_mm' => 9, 'ends' => 'squared', 'material' => 'music_wire']);
+    $curve = CutCurve::of($bench->sheet()->of(Metering::class));
+    $points = static fn (string $path): array => array_map(
+        static fn (string $p): array => array_map(floatval(...), explode(' ', $p)),
+        explode('L', trim($path, 'MZ')),
+    );
+    $line = $points($curve->line ?? '');
+    $band = $points($curve->band ?? '');
+    $heights = array_column($line, 1);
+    $sorted = $heights;
+    sort($sorted);
+    expect($heights)
+        ->toBe($sorted)
+        ->and(count($band))
+        ->toBe(2 * count($line))
+        ->and($curve->popped ?? [])
+        ->toHaveCount(1)
+        ->and($curve->popped[0]['y'] ?? 0.0)
+        ->toEqualWithDelta($line[0][1], 0.11)
+        ->and($curve->label ?? '')
+        ->toContain('12.0 psi uncut, 10.9 after one coil')
+        ->and(CutCurve::of((new Bench('kart_pumper'))->sheet()->of(Metering::class)))
+        ->toBeNull();
+    foreach ($line as $i => [$x, $y]) {
+        // Less cut pops higher: up on the paper.
+        expect($band[$i][1])->toBeLessThanOrEqual($y)->and($band[count($band) - 1 - $i][1])->toBeGreaterThanOrEqual($y);
+    }
+});

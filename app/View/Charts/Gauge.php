@@ -21,7 +21,7 @@ final readonly class Gauge
     /** What a kart pumper is set to, and a face it fits on. Common practice. */
     private const POPS_TARGET_PSI = 10.0;
 
-    private const POPS_FULL_PSI = 20.0;
+    public const POPS_FULL_PSI = 20.0;
 
     /**
      * @param  list<array{path: string, major: bool}>  $ticks

@@ -31,6 +31,11 @@ final readonly class EntryForm
         return route('hold-tests.store', $this->job);
     }
 
+    public function popOffAction(): string
+    {
+        return route('pop-offs.store', $this->job);
+    }
+
     /** Where anything seen, told or tested can be said: one tap from every station. */
     public function sayAddress(): string
     {

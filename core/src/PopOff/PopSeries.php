@@ -32,6 +32,14 @@ final readonly class PopSeries
         return new self(PopDetector::in($trace->seconds, $trace->kilopascals, $trace->stepKilopascals));
     }
 
+    /** As it is typed: opened and shut of each pop, `13.00/10.00 12.80/9.90`. */
+    public function inPsi(): string
+    {
+        $psi = static fn (GaugePressure $p): string => number_format($p->inPsi(), 2, '.', '');
+
+        return implode(' ', array_map(static fn (Pop $p): string => $psi($p->pop).'/'.$psi($p->reseat), $this->pops));
+    }
+
     public function isEnough(): bool
     {
         return count($this->pops) >= self::ENOUGH;

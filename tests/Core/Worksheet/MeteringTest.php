@@ -173,3 +173,32 @@ it('minds no pops of another in between, and no note', function (): void {
 
     expect(fn () => $bench->refuse(EntryKind::SpringShortened, ['coils' => 0.5], $seen))->toThrow(LogMovedOn::class);
 });
+
+it('reckons what any cut would do from the pops of the spring uncut, and stays with them after the cut', function (): void {
+    $spring = ['wire_mm' => 0.45, 'coil_mm' => 3.2, 'active_coils' => 8, 'free_mm' => 14, 'installed_mm' => 9,
+        'ends' => 'squared', 'material' => 'music_wire'];
+    $pops = static fn (Bench $b, string $pops, bool $wet): Bench => $b->add(
+        EntryKind::PopOffMeasured,
+        ['pops' => $pops, 'unit' => 'psi', 'wetted' => $wet],
+    );
+    $psi = static fn (Bench $b, float $coils): ?float => $b->sheet()->of(Metering::class)->popsAfter($coils)?->inPsi();
+    $bench = $pops(new Bench('kart_pumper'), '13/10 13/10 13/10', false);
+    $bench->add(EntryKind::SpringMeasured, $spring);
+    // Dry pops are no base.
+    expect($psi($bench, 0.0))->toBeNull();
+    $pops($bench, '12/9 12/9 12/9', true);
+    // By hand (Shigley, F = k x): the first coil cut is the closed one, one wire of length; of the rest each takes a
+    // pitch of (14 - 3 x 0.45) / 8 mm and one of eight coils: 12 psi x 8/7 x (5 - 0.45 - 1.58125) / 5.
+    expect($psi($bench, 0.0))
+        ->toEqualWithDelta(12.0, 1e-9)
+        ->and($psi($bench, 1.0))
+        ->toEqualWithDelta(12.0 * 4.55 / 5.0, 1e-9)
+        ->and($psi($bench, 2.0))
+        ->toEqualWithDelta(12.0 * 8 / 7 * (5.0 - 0.45 - 1.58125) / 5.0, 1e-9);
+    $bench->add(EntryKind::SpringShortened, ['coils' => 1.0]);
+    $pops($bench, '11/8 11/8 11/8', true);
+    expect($psi($bench, 1.0))->toEqualWithDelta(12.0 * 4.55 / 5.0, 1e-9);
+    // Solid as installed: nothing is reckoned.
+    $bench->add(EntryKind::SpringMeasured, ['installed_mm' => 4.5] + $spring);
+    expect($psi($bench, 0.0))->toBeNull();
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Stations\BenchTest;
 
 use App\Models\LiveRun;
+use App\View\Charts\Gauge;
 use App\View\Numbers;
 use DateTimeInterface;
 use DustyJet\Carburetor\Card;
@@ -13,10 +14,14 @@ use DustyJet\HoldTest\LivePhase;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Instrument\Sample;
 use DustyJet\PopOff\PopSeries;
+use DustyJet\Quantity\PressureUnit;
 
 /** What a page that watches a run is told: new samples, what to do now, and the verdict so far. */
 final readonly class LiveReading
 {
+    /** Of the gauge's scale: no needle that is well pops there. */
+    private const POPS_STOP = 0.9;
+
     /**
      * @param  list<array{0: int, 1: float, 2: float}>  $samples number, seconds and reading in the unit of the gauge
      * @param  float|null  $from seconds when the hold began
@@ -61,7 +66,7 @@ final readonly class LiveReading
     {
         $to = $run->isVacuum() ? '15 inHg' : Numbers::plain($card->test->inPsi(), 0).' psi';
         if ($run->isForPops()) {
-            return self::popping(count($run->said()->pops ?? []));
+            return self::popping(count($run->said()->pops ?? []), $reads);
         }
         if (! $run->isVacuum() && $reads > $card->stop->inKilopascals()) {
             return 'Stop. Above '.Numbers::plain($card->stop->inPsi(), 0).' psi: let it down.';
@@ -78,9 +83,11 @@ final readonly class LiveReading
         };
     }
 
-    private static function popping(int $pops): string
+    private static function popping(int $pops, float $kilopascals): string
     {
         return match (true) {
+            // A needle that sticks so is freed by hand, not by more air. From memory.
+            $kilopascals > self::POPS_STOP * Gauge::POPS_FULL_PSI * PressureUnit::Psi->kilopascals() => 'Stop: the gauge ends here. Let it down, free the needle with a drop of fuel.',
             $pops === 0 => 'Pump slowly until it pops.',
             $pops < PopSeries::ENOUGH => "Popped {$pops} of ".PopSeries::ENOUGH.'. Pump on, slowly.',
             default => "Popped {$pops} times: enough. Let it go, or stop.",

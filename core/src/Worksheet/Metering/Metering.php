@@ -89,6 +89,28 @@ final readonly class Metering implements Rechecked
         }
     }
 
+    /**
+     * What the needle opens at after coils are cut from the tip, reckoned from the last wet pops of the spring uncut; null
+     * where it was not measured or not popped so. p after / p before = force after / force before (Shigley).
+     */
+    public function popsAfter(float $coils): ?GaugePressure
+    {
+        $uncut = array_filter($this->trials, static fn (PopTrial $t): bool => $t->isWet && $t->coilsOff === 0.0);
+        $pop = ($uncut[array_key_last($uncut) ?? -1] ?? null)?->series->meanPop();
+        if ($this->spring === null || $pop === null) {
+            return null;
+        }
+        try {
+            $spring = $this->spring->spring();
+        } catch (Rejected) {
+            return null;
+        }
+
+        return $spring->isSolidAsInstalled() || $spring->preloadAfter(0.0) <= 0.0
+            ? null
+            : GaugePressure::ofKilopascals($pop->inKilopascals() * $spring->forceAfter($coils));
+    }
+
     public function taken(): array
     {
         $popped = [self::POP_OFF => new Reading('Pop-off', Station::BenchTest, 5)];

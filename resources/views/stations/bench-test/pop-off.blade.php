@@ -12,6 +12,22 @@
                 value="1" checked> Wetted</label>
         <button type="submit" class="btn btn-secondary">Log the pops</button>
     </form>
+    <details class="dj-more">
+        <summary>From a file <small>t_s and psi or kpa</small></summary>
+        @include('forms.open', [
+            'form' => $page->form,
+            'kind' => 'pop_off_measured',
+            'action' => $page->form->popOffAction(),
+            'id' => 'pop-file-form',
+            'files' => true,
+        ])
+            <div class="dj-field is-wide"><label for="pop-file">Readings of a gauge while it popped</label><input
+                    class="form-control" type="file" id="pop-file" name="file" accept=".csv,text/csv,text/plain"
+                    required></div>
+            <label class="dj-check"><input type="checkbox" name="wetted" value="1" checked> Wetted</label>
+            <button type="submit" class="btn btn-secondary">Find the pops</button>
+        </form>
+    </details>
     @if ($card->trials)
         <table class="dj-ledger">
             <caption>Trials, oldest first, psi</caption>

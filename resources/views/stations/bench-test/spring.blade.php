@@ -10,6 +10,9 @@
     <button type="submit" class="btn btn-secondary">Log the spring</button>
 </form>
 <p>{{ $card->coilsOff }}</p>
+@if ($card->curve)
+    @include('charts.cut-curve', ['curve' => $card->curve])
+@endif
 @if ($card->refused)
     <p class="dj-story"><b>No cut is proposed.</b> {{ $card->refused }}</p>
 @elseif ($card->cuts)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Stations\BenchTest\Measures;
 
+use App\View\Charts\CutCurve;
 use App\View\Numbers;
 use App\View\Sheet\NumberField;
 use App\View\Stations\BenchTest\BenchCard;
@@ -32,6 +33,7 @@ final readonly class PopOffCard implements BenchCard
         public array $spring,
         public array $cuts,
         public ?string $refused,
+        public ?CutCurve $curve,
         public array $cut,
     ) {
     }
@@ -52,6 +54,7 @@ final readonly class PopOffCard implements BenchCard
             forbids: $metering->forbidsCut(),
             spring: self::spring($metering),
             cuts: self::cuts($metering),
+            curve: CutCurve::of($metering),
             refused: $cut?->refused?->sentence(),
             cut: [
                 NumberField::required(
