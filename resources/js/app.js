@@ -8,6 +8,7 @@ import "./live.js";
 import "./morph.js";
 import "./outbox.js";
 import "./run.js";
+import "./sight.js";
 import "./sheet.js";
 
 window.htmx = htmx;

@@ -127,8 +127,8 @@ for (const theme of ["light", "dark"]) {
     await context.addCookies([{ name: "dj_theme", value: theme, url: baseURL }]);
     await signIn(page);
     for (const [family, tabs] of [
-      ["kart_pumper", ["Hold", "Leak map", "Lever", "Look and try", "Pop-off"]],
-      ["float_pilot_jet", ["Float"]],
+      ["kart_pumper", ["Hold", "Leak map", "Lever", "Check valve", "Look and try", "Pop-off"]],
+      ["float_pilot_jet", ["Delivery", "Float"]],
     ]) {
       const job = await openJob(page, { machine: `Kart ${Date.now()}`, family });
       await page.goto(`${job}/bench-test`);
@@ -181,4 +181,78 @@ test("a leaking barb is isolated in the trade's own steps", async ({ page }) => 
   await expect(tab(page, "Leak map")).toContainText("Inlet barb in its bore");
   await page.goto(`${job}/log`);
   await expect(page.getByText("bubbles at inlet barb in its bore")).toBeVisible();
+});
+
+test("a check valve is tried in the body, alone on a hose, resealed and proved", async ({
+  page,
+}) => {
+  await signIn(page);
+  const job = await openJob(page, { machine: `Saw ${Date.now()}`, family: "cube_opposed" });
+  await page.goto(`${job}/bench-test?look=check_valve`);
+  const said = page.locator("#m-check_valve [role=status]");
+  const log = page.getByRole("button", { name: "Log both ways" });
+  await page.locator("#f-vacuum").selectOption("0");
+  await log.click();
+  await expect(said).toContainText("leaks in the body");
+  // The form now offers the valve alone.
+  await expect(page.locator("#f-where")).toHaveValue("out_of_body");
+  await log.click();
+  await expect(said).toContainText("press fit");
+  await page.getByRole("button", { name: "Nozzle resealed" }).click();
+  await expect(tab(page, "Check valve")).toContainText("re-check");
+  await log.click();
+  await expect(said).toContainText("good");
+  await expect(tab(page, "Check valve")).toContainText("good");
+});
+
+test("the line's delivery is measured against what the engine drinks", async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page);
+  await page.goto(`${job}/bench-test?look=delivery`);
+  await page.getByLabel("Into the can, ml").fill("20");
+  await page.getByLabel("Power, kW").fill("7,46");
+  await page.getByRole("button", { name: "Log the delivery" }).click();
+  await expect(page.locator("#m-delivery [role=status]")).toContainText("starves at full load");
+  await expect(tab(page, "Delivery")).toContainText("40 ml/min");
+});
+
+test("a float is sighted on a photo by keyboard, and weighed", async ({ page }) => {
+  await signIn(page);
+  const job = await openJob(page);
+  await page.goto(`${job}/bench-test?look=float_level`);
+  await page.locator("summary", { hasText: "By a photo" }).focus();
+  await page.keyboard.press("Enter");
+  const photo = await page.evaluate(() => {
+    const canvas = document.createElement("canvas");
+    canvas.width = 800;
+    canvas.height = 600;
+    canvas.getContext("2d").fillRect(100, 380, 600, 10);
+    return canvas.toDataURL("image/png").split(",")[1];
+  });
+  await page.locator("#sight-photo").setInputFiles({
+    name: "float.png",
+    mimeType: "image/png",
+    buffer: Buffer.from(photo, "base64"),
+  });
+  await expect(page.locator("[data-sight-board]")).toBeVisible();
+  await page.getByRole("button", { name: /Float, front end/ }).focus();
+  for (let i = 0; i < 2; i += 1) {
+    await page.keyboard.press("Shift+ArrowUp");
+  }
+  await page.getByLabel("Float, hinge to front, mm").fill("40");
+  await page.getByRole("button", { name: "Log the tilt" }).click();
+  // 40 pixels up over 400 along: atan 0.1.
+  await expect(page.locator("#m-float_level [role=status]").first()).toContainText("4 mm, 5.7°");
+  await page.locator("summary", { hasText: "Weight and arms" }).click();
+  for (const [label, value] of [
+    ["Weighs, g", "1.8"],
+    ["Hinge to its middle, mm", "30"],
+    ["Hinge to the needle, mm", "8"],
+    ["Seat bore, mm", "1.6"],
+  ]) {
+    await page.getByLabel(label).fill(value);
+  }
+  await page.getByRole("button", { name: "Log the weight" }).click();
+  await expect(page.getByText("not fair: a leak there means nothing")).toBeVisible();
+  await expect(page.getByText("At the needle the tang moves 1.07 mm")).toBeVisible();
 });

@@ -174,3 +174,16 @@ it('keeps how the carburetor was arranged, and refuses what this family cannot c
     $this->hold($this->job, ['attitude' => 'sideways'])->assertSessionHasErrors('attitude');
     expect(Entry::query()->where('kind', 'hold_tested')->count())->toBe(1)->and(Trace::query()->count())->toBe(1);
 });
+
+it('takes a decimal comma for a point in every number that is typed', function (): void {
+    $this->hold($this->job, ['volume_ml' => '18,5', 'limit_ml_min' => '0,6'])->assertSessionHasNoErrors();
+    expect(Entry::query()->where('kind', 'hold_tested')->sole()->payload['volume_ml'])->toBe(18.5);
+    $this->enter($this->job, 'float_measured', ['front_mm' => '16,4', 'rear_mm' => '14', 'length_mm' => ' 40,0 '])
+        ->assertSessionHasNoErrors();
+    expect(Entry::query()->where('kind', 'float_measured')->sole()->payload['front_mm'])->toBe(16.4);
+    $this->enter($this->job, 'float_measured', ['front_mm' => '1,2,3', 'rear_mm' => '14', 'length_mm' => '40'])
+        ->assertSessionHasErrors('front_mm');
+    // A note is what was typed.
+    $this->enter($this->job, 'note_added', ['text' => '3,5'])->assertSessionHasNoErrors();
+    expect(Entry::query()->where('kind', 'note_added')->sole()->payload['text'])->toBe('3,5');
+});

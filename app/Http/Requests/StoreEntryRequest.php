@@ -17,6 +17,7 @@ use Illuminate\Foundation\Http\FormRequest;
 final class StoreEntryRequest extends FormRequest
 {
     use AppendsToLog;
+    use ReadsDecimalCommas;
 
     public function authorize(): bool
     {

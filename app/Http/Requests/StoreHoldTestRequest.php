@@ -16,6 +16,7 @@ final class StoreHoldTestRequest extends FormRequest
 {
     use AppendsToLog;
     use DescribesRig;
+    use ReadsDecimalCommas;
 
     /** @return array<string, list<string|Enum>> */
     public function rules(): array

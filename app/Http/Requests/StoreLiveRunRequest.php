@@ -14,6 +14,7 @@ final class StoreLiveRunRequest extends FormRequest
 {
     use AppendsToLog;
     use DescribesRig;
+    use ReadsDecimalCommas;
 
     /** @return array<string, list<string|Enum>> */
     public function rules(): array

@@ -17,6 +17,7 @@ final class StoreStandInRequest extends FormRequest
         authorize as private mayAppend;
     }
     use DescribesRig;
+    use ReadsDecimalCommas;
 
     public function authorize(): bool
     {

@@ -8,6 +8,7 @@ use App\View\Log\Words\BenchTestWords;
 use App\View\Log\Words\BuildWords;
 use App\View\Log\Words\CleanWords;
 use App\View\Log\Words\ClockWords;
+use App\View\Log\Words\FlowWords;
 use App\View\Log\Words\HandBackWords;
 use App\View\Log\Words\IntakeWords;
 use App\View\Log\Words\MeteringWords;
@@ -30,7 +31,8 @@ use DustyJet\Worksheet\EntryKind;
 final readonly class LogWords
 {
     private const ROOMS = [
-        IntakeWords::class, ScrewWords::class, StripWords::class, BenchTestWords::class, MeteringWords::class, CleanWords::class,
+        IntakeWords::class, ScrewWords::class, StripWords::class, BenchTestWords::class, MeteringWords::class, FlowWords::class,
+        CleanWords::class,
         BuildWords::class, RunWords::class, HandBackWords::class, ClockWords::class, PromiseWords::class,
         WaitWords::class, PhotoWords::class, StaleWords::class, NoteWords::class,
     ];

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\View\Report;
 
+use App\View\Log\Words\FlowWords;
 use App\View\Numbers;
 use DateTimeImmutable;
 use DustyJet\LeakIsolation\Outcome;
 use DustyJet\Quantity\GaugePressure;
 use DustyJet\Worksheet\FloatLevel\FloatGaps;
+use DustyJet\Worksheet\Flow\CheckValve;
+use DustyJet\Worksheet\Flow\Deliveries;
+use DustyJet\Worksheet\Flow\ValveTrial;
 use DustyJet\Worksheet\LeakMap\IsolatingResult;
 use DustyJet\Worksheet\LeakMap\IsolatingResults;
 use DustyJet\Worksheet\Metering\Metering;
@@ -25,6 +29,9 @@ final readonly class ReportMeasures
             ...array_map(self::trial(...), $sheet->of(Metering::class)->trials),
             ...self::lever($sheet),
             ...self::float($sheet),
+            ...self::weight($sheet),
+            ...array_map(self::valve(...), $sheet->of(CheckValve::class)->trials),
+            ...self::delivered($sheet),
             ...array_values(array_map(
                 static fn (IsolatingResult $r): array => self::isolated($sheet, $r),
                 $sheet->of(IsolatingResults::class)->all,
@@ -64,8 +71,47 @@ final readonly class ReportMeasures
         return $float === null ? [] : [self::row(
             $float->at,
             'Float level',
-            Numbers::short($float->front, 2).' mm at the front, '.Numbers::short($float->rear, 2).' at the hinge',
+            $float->gaps === null
+                ? Numbers::plain($float->tilt->degrees, 1).'° to the face, by a photo'
+                : Numbers::short($float->gaps->front, 2).' mm at the front, '.Numbers::short($float->gaps->rear, 2).' at the hinge',
         )];
+    }
+
+    /** @return list<array{when: string, what: string, result: string}> */
+    private static function weight(Worksheet $sheet): array
+    {
+        $float = $sheet->of(FloatGaps::class);
+        [$weighed, $at] = [$float->weighed, $float->weighedAt];
+        $drunk = $weighed?->hasDrunk() === true ? ', heavier than a sound one' : '';
+
+        return $weighed === null || $at === null ? [] : [self::row($at, 'Float weighed', Numbers::short($weighed->grams, 2)." g{$drunk}")];
+    }
+
+    /** @return array{when: string, what: string, result: string} */
+    private static function valve(ValveTrial $trial): array
+    {
+        $where = $trial->isInBody ? 'in the body' : 'out of the body';
+
+        return self::row(
+            $trial->at,
+            "Check valve, {$where}",
+            ucfirst(FlowWords::valve($trial->holdsVacuum, $trial->passesPressure)),
+        );
+    }
+
+    /** @return list<array{when: string, what: string, result: string}> */
+    private static function delivered(Worksheet $sheet): array
+    {
+        $reading = $sheet->of(Deliveries::class)->latest;
+        if ($reading === null) {
+            return [];
+        }
+        $demand = $reading->demand === null
+            ? ''
+            : ' (drinks '.Numbers::plain($reading->demand->millilitresPerMinute, 0).')';
+        $flow = Numbers::plain($reading->delivery->millilitresPerMinute, 0)." ml/min{$demand}";
+
+        return [self::row($reading->at, 'Fuel delivery', $flow)];
     }
 
     /** @return array{when: string, what: string, result: string} */

@@ -9,6 +9,8 @@ use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\FloatLevel\FloatGaps;
+use DustyJet\Worksheet\Flow\CheckValve;
+use DustyJet\Worksheet\Flow\Deliveries;
 use DustyJet\Worksheet\LeakMap\IsolatingResults;
 use DustyJet\Worksheet\Metering\Metering;
 use DustyJet\Worksheet\Move;
@@ -134,7 +136,8 @@ final readonly class NextMove
             'hold', 'hold_wet' => ['hold-form', 'Start the run'],
             'recheck' => match ($move->target) {
                 Holds::READING => ['hold-form', 'Start the run'],
-                Metering::POP_OFF, Metering::LEVER, FloatGaps::READING, IsolatingResults::READING => ['#tab', 'Measure it again'],
+                Metering::POP_OFF, Metering::LEVER, FloatGaps::READING, IsolatingResults::READING,
+                CheckValve::READING, Deliveries::READING => ['#tab', 'Measure it again'],
                 default => ['work-form', 'Checked, log it'],
             },
             'needle' => ['needle-form', 'Fitted, log it'],

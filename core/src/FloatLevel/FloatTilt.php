@@ -13,6 +13,12 @@ final readonly class FloatTilt
 {
     private const LONGEST_MILLIMETRES = 300.0;
 
+    /** A line shorter than this on a photo has no direction to speak of. */
+    private const SHORTEST_PIXELS = 20.0;
+
+    /** Beyond this a line was laid along something else. */
+    private const STEEPEST_DEGREES = 45.0;
+
     private function __construct(public float $degrees, public float $heightError)
     {
     }
@@ -28,5 +34,19 @@ final readonly class FloatTilt
             || throw UnusableFloat::number('length', $length, 'above 0 and at most 300 mm');
 
         return new self(rad2deg(atan(($front - $rear) / $length)), $front - $rear);
+    }
+
+    /**
+     * By two lines on a photo, along the face and along the float: the angle between them, over a length.
+     *
+     * @throws UnusableFloat If a line is a point, or the angle is none that a float has.
+     */
+    public static function sighted(SightedLine $face, SightedLine $float, float $length): self
+    {
+        min($face->lengthPixels(), $float->lengthPixels()) >= self::SHORTEST_PIXELS || throw UnusableFloat::line();
+        $degrees = $face->degreesTo($float);
+        abs($degrees) <= self::STEEPEST_DEGREES || throw UnusableFloat::angle($degrees);
+
+        return self::of(max(0.0, $length * tan(deg2rad($degrees))), max(0.0, -$length * tan(deg2rad($degrees))), $length);
     }
 }

@@ -83,6 +83,12 @@ final readonly class FloatValve
         return $kilopascals / (self::PETROL * self::GRAVITY * self::HEAD_METRES / 1000.0);
     }
 
+    /** How far the tang moves at the needle for an error at the float: error x r_tang / r_float, mm. */
+    public function tangCorrection(float $heightErrorMillimetres): float
+    {
+        return $heightErrorMillimetres * $this->armTang / $this->armFloat;
+    }
+
     private function kilopascals(float $newtons): float
     {
         $squareMetres = M_PI / 4.0 * ($this->seat / 1000.0) ** 2;

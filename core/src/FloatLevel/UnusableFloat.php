@@ -16,6 +16,16 @@ final class UnusableFloat extends \DomainException implements Rejected
         return new self("The {$name} of the float cannot be {$said}: it is {$must}.");
     }
 
+    public static function line(): self
+    {
+        return new self('A line on the photo is too short to have a direction: lay its ends further apart.');
+    }
+
+    public static function angle(float $degrees): self
+    {
+        return new self('The lines lie '.number_format(abs($degrees), 0).' degrees apart: no float does. Both run from the hinge to the front.');
+    }
+
     public function reason(): string
     {
         return 'unusable_float';

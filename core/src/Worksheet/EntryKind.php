@@ -35,6 +35,10 @@ enum EntryKind: string implements Kind
     case SpringShortened = 'spring_shortened';
     case LeverMeasured = 'lever_measured';
     case FloatMeasured = 'float_measured';
+    case FloatSighted = 'float_sighted';
+    case FloatWeighed = 'float_weighed';
+    case CheckValveTested = 'check_valve_tested';
+    case DeliveryMeasured = 'delivery_measured';
     case ScrewSet = 'screw_set';
     case SchoolChosen = 'school_chosen';
     case SpeedRead = 'speed_read';
@@ -81,6 +85,10 @@ enum EntryKind: string implements Kind
             self::SpringShortened => Metering\SpringShortened::class,
             self::LeverMeasured => Metering\LeverMeasured::class,
             self::FloatMeasured => FloatLevel\FloatMeasured::class,
+            self::FloatSighted => FloatLevel\FloatSighted::class,
+            self::FloatWeighed => FloatLevel\FloatWeighed::class,
+            self::CheckValveTested => Flow\CheckValveTested::class,
+            self::DeliveryMeasured => Flow\DeliveryMeasured::class,
             self::ScrewSet => Screws\ScrewSet::class,
             self::SchoolChosen => Run\SchoolChosen::class,
             self::SpeedRead => Run\SpeedRead::class,

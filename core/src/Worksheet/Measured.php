@@ -6,10 +6,14 @@ namespace DustyJet\Worksheet;
 
 use DateTimeImmutable;
 use DustyJet\Diagnosis\Answer;
+use DustyJet\Fuel\DeliveryVerdict;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\BenchTest\Tests;
 use DustyJet\Worksheet\Clean\Inspected;
+use DustyJet\Worksheet\Flow\CheckValve;
+use DustyJet\Worksheet\Flow\Deliveries;
+use DustyJet\Worksheet\Flow\ValveVerdict;
 use DustyJet\Worksheet\HandBack\Proofs;
 use DustyJet\Worksheet\LeakMap\IsolatingResults;
 use DustyJet\Worksheet\LeakMap\LeakMap;
@@ -40,6 +44,8 @@ final readonly class Measured
             ...self::lookedAt($sheet),
             ...self::held($sheet),
             ...self::isolated($sheet),
+            ...self::valve($sheet),
+            ...self::delivered($sheet),
             ...self::tested($sheet),
             ...self::proved($sheet),
         ];
@@ -103,6 +109,42 @@ final readonly class Measured
         }
 
         return $found;
+    }
+
+    /**
+     * A leak in the body alone may be the putty's.
+     *
+     * @return list<Found>
+     */
+    private static function valve(Worksheet $sheet): array
+    {
+        $fails = $sheet->family->proof->tests[CheckValve::READING]->fails ?? null;
+        $valve = $sheet->of(CheckValve::class);
+        $isTrusted = ! $sheet->of(Staleness::class)->has(CheckValve::READING);
+        $answer = match ($isTrusted ? $valve->verdict() : null) {
+            ValveVerdict::Good => Answer::No,
+            ValveVerdict::PressFit, ValveVerdict::Bad => Answer::Yes,
+            default => null,
+        };
+
+        return $fails === null || $answer === null ? [] : [[$fails, $answer, $valve->latest()?->at]];
+    }
+
+    /** @return list<Found> */
+    private static function delivered(Worksheet $sheet): array
+    {
+        $fails = $sheet->family->proof->tests[Deliveries::READING]->fails ?? null;
+        $latest = $sheet->of(Deliveries::class)->latest;
+        $isTrusted = ! $sheet->of(Staleness::class)->has(Deliveries::READING);
+        if ($fails === null || ! $isTrusted || $latest?->demand === null) {
+            return [];
+        }
+
+        return match ($latest->delivery->against($latest->demand)) {
+            DeliveryVerdict::Starves => [[$fails, Answer::Yes, $latest->at]],
+            DeliveryVerdict::Enough => [[$fails, Answer::No, $latest->at]],
+            DeliveryVerdict::Scant => [],
+        };
     }
 
     /** @return list<Found> */

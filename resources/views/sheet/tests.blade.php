@@ -8,7 +8,7 @@
                     <small>{{ $test->note }}</small></span>
                 @if ($test->inTheWay)
                     <em>Not now: {{ $test->inTheWay }}</em>
-                @else
+                @elseif (!$page->job->isClosed)
                     @include('stations.passes', ['what' => $test->name, 'isPassed' => $test->state === 'passed'])
                 @endif
             </form>

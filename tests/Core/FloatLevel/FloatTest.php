@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use DustyJet\FloatLevel\FloatTilt;
 use DustyJet\FloatLevel\FloatValve;
+use DustyJet\FloatLevel\SightedLine;
 use DustyJet\FloatLevel\UnusableFloat;
 use DustyJet\Quantity\GaugePressure;
 
@@ -65,4 +66,36 @@ it('takes a float of a litre and no more', function (): void {
     $float = new FloatValve(4.0, 30.0, 8.0, 1.6);
     expect($float->shutsOff(1000.0, 1.0))->toBeGreaterThan(0.0)
         ->and(fn () => $float->shutsOff(1000.1, 1.0))->toThrow(UnusableFloat::class);
+});
+
+it('takes the tilt from two lines on a photo, whichever way it faces', function (
+    array $face,
+    array $float,
+    float $degrees,
+): void {
+    $tilt = FloatTilt::sighted(new SightedLine(...$face), new SightedLine(...$float), 40.0);
+    expect($tilt->degrees)
+        ->toEqualWithDelta($degrees, 1e-6)
+        ->and($tilt->heightError)
+        ->toEqualWithDelta(40.0 * tan(deg2rad($degrees)), 1e-6);
+})->with([
+    'parallel' => [[0, 500, 1000, 500], [0, 200, 1000, 200], 0.0],
+    'the front higher, hinge left' => [[0, 500, 1000, 500], [0, 200, 1000, 100], rad2deg(atan(0.1))],
+    'the front lower, hinge left' => [[0, 500, 1000, 500], [0, 200, 1000, 300], -rad2deg(atan(0.1))],
+    'the front higher, hinge right' => [[1000, 500, 0, 500], [1000, 200, 0, 100], rad2deg(atan(0.1))],
+    'the camera held askew' => [[0, 500, 1000, 400], [0, 200, 1000, 0], rad2deg(atan(0.2) - atan(0.1))],
+]);
+
+it('refuses lines that are none', function (array $face, array $float, string $why): void {
+    expect(static fn () => FloatTilt::sighted(new SightedLine(...$face), new SightedLine(...$float), 40.0))
+        ->toThrow(UnusableFloat::class, $why);
+})->with([
+    'a point' => [[0, 0, 19, 0], [0, 50, 100, 50], 'too short'],
+    'a point the other way' => [[0, 0, 100, 0], [0, 50, 10, 59], 'too short'],
+    'across' => [[0, 0, 100, 0], [0, 0, 0, 100], '90 degrees apart'],
+    'back to front' => [[0, 0, 100, 0], [100, 50, 0, 50], '180 degrees apart'],
+]);
+
+it('moves the tang less than the float, by the two arms', function (): void {
+    expect((new FloatValve(4.0, 30.0, 8.0, 1.6))->tangCorrection(2.0))->toEqualWithDelta(2.0 * 8.0 / 30.0, 1e-12);
 });

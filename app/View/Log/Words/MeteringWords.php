@@ -9,6 +9,8 @@ use App\View\Log\RoomWords;
 use App\View\Numbers;
 use DustyJet\Rejected;
 use DustyJet\Worksheet\FloatLevel\FloatMeasured;
+use DustyJet\Worksheet\FloatLevel\FloatSighted;
+use DustyJet\Worksheet\FloatLevel\FloatWeighed;
 use DustyJet\Worksheet\Metering\LeverMeasured;
 use DustyJet\Worksheet\Metering\PopOffMeasured;
 use DustyJet\Worksheet\Metering\SpringMeasured;
@@ -29,11 +31,25 @@ final readonly class MeteringWords implements RoomWords
                 Numbers::short($act->coils, 2).($act->coils > 1.0 ? ' coils' : ' coil').' off the tip',
             ),
             LeverMeasured::class => self::lever(...),
+            FloatSighted::class => self::sighted(...),
+            FloatWeighed::class => static fn (FloatWeighed $act): Phrase => new Phrase(
+                'Float weighed: ',
+                Numbers::short($act->grams, 2).' g'.($act->hasDrunk() ? ', heavier than a sound one' : ''),
+            ),
             FloatMeasured::class => static fn (FloatMeasured $act): Phrase => new Phrase(
                 'Float: ',
                 Numbers::short($act->front, 2).' mm at the front, '.Numbers::short($act->rear, 2).' at the hinge',
             ),
         ];
+    }
+
+    private static function sighted(FloatSighted $act): Phrase
+    {
+        try {
+            return new Phrase('Float by a photo: ', Numbers::plain($act->tilt()->degrees, 1).'° to the face');
+        } catch (Rejected) {
+            return new Phrase('Float by a photo: cannot be read');
+        }
     }
 
     private static function pops(PopOffMeasured $act): Phrase

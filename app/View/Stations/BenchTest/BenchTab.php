@@ -10,6 +10,8 @@ use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\FloatLevel\FloatGaps;
+use DustyJet\Worksheet\Flow\CheckValve;
+use DustyJet\Worksheet\Flow\Deliveries;
 use DustyJet\Worksheet\LeakMap\IsolatingResults;
 use DustyJet\Worksheet\Metering\Metering;
 use DustyJet\Worksheet\Move;
@@ -22,6 +24,8 @@ enum BenchTab: string
     case PopOff = 'pop_off';
     case Lever = 'lever_height';
     case Float = 'float_level';
+    case CheckValve = 'check_valve';
+    case Delivery = 'delivery';
     case Looks = 'looks';
 
     public function label(): string
@@ -32,6 +36,8 @@ enum BenchTab: string
             self::PopOff => 'Pop-off',
             self::Lever => 'Lever',
             self::Float => 'Float',
+            self::CheckValve => 'Check valve',
+            self::Delivery => 'Delivery',
             self::Looks => 'Look and try',
         };
     }
@@ -42,7 +48,9 @@ enum BenchTab: string
         return match ($test) {
             Metering::POP_OFF => self::PopOff,
             Metering::LEVER => self::Lever,
-            FloatGaps::TEST => self::Float,
+            FloatGaps::TEST, 'bulb', 'attitude' => self::Float,
+            CheckValve::READING => self::CheckValve,
+            Deliveries::READING, 'pulse' => self::Delivery,
             default => self::Looks,
         };
     }
@@ -87,6 +95,8 @@ enum BenchTab: string
                 Metering::POP_OFF => self::PopOff,
                 Metering::LEVER => self::Lever,
                 FloatGaps::READING => self::Float,
+                CheckValve::READING => self::CheckValve,
+                Deliveries::READING => self::Delivery,
                 IsolatingResults::READING => self::Leaks,
                 Holds::READING => self::Hold,
                 default => self::Looks,

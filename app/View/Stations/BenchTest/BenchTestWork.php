@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View\Stations\BenchTest;
 
+use App\View\Stations\BenchTest\Measures\CheckValveCard;
+use App\View\Stations\BenchTest\Measures\DeliveryCard;
 use App\View\Stations\BenchTest\Measures\FloatCard;
 use App\View\Stations\BenchTest\Measures\LeakMapCard;
 use App\View\Stations\BenchTest\Measures\LeverCard;
@@ -12,9 +14,10 @@ use App\View\Stations\BesideTheDrawing;
 use App\View\Stations\HasTabs;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
+use App\View\Stations\TalksOfAPart;
 
 /** The bench: a tab for each test of the family with what it came to, and the one that is in hand. */
-final readonly class BenchTestWork implements HasTabs, StationWork
+final readonly class BenchTestWork implements HasTabs, StationWork, TalksOfAPart
 {
     use BesideTheDrawing;
 
@@ -58,6 +61,18 @@ final readonly class BenchTestWork implements HasTabs, StationWork
         return 'stations.bench-test.work';
     }
 
+    public function part(): ?string
+    {
+        return match ($this->shown) {
+            BenchTab::Hold, BenchTab::Leaks, BenchTab::PopOff => 'needle',
+            BenchTab::Lever => 'lever',
+            BenchTab::Float => 'float',
+            BenchTab::CheckValve => 'nozzle',
+            BenchTab::Delivery => 'inlet',
+            BenchTab::Looks => null,
+        };
+    }
+
     public function shownTab(): string
     {
         return $this->shown->value;
@@ -71,6 +86,8 @@ final readonly class BenchTestWork implements HasTabs, StationWork
             BenchTab::PopOff => PopOffCard::of($view->sheet),
             BenchTab::Lever => LeverCard::of($view->sheet),
             BenchTab::Float => FloatCard::of($view->sheet),
+            BenchTab::CheckValve => CheckValveCard::of($view->sheet),
+            BenchTab::Delivery => DeliveryCard::of($view->sheet),
             BenchTab::Looks => LooksCard::of($view->sheet),
         };
     }
@@ -84,6 +101,8 @@ final readonly class BenchTestWork implements HasTabs, StationWork
             BenchTab::PopOff => PopOffCard::note($view->sheet),
             BenchTab::Lever => LeverCard::note($view->sheet),
             BenchTab::Float => FloatCard::note($view->sheet),
+            BenchTab::CheckValve => CheckValveCard::note($view->sheet),
+            BenchTab::Delivery => DeliveryCard::note($view->sheet),
             BenchTab::Looks => LooksCard::note($view->sheet),
         };
     }

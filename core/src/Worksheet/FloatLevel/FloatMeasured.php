@@ -20,8 +20,12 @@ use DustyJet\Worksheet\Worksheet;
 /** The gaps of the float were measured: front is the end away from the hinge. */
 final readonly class FloatMeasured implements Act
 {
-    private function __construct(public float $front, public float $rear, public float $length)
-    {
+    private function __construct(
+        public float $front,
+        public float $rear,
+        public float $length,
+        public ?float $target,
+    ) {
     }
 
     public static function shape(): Shape
@@ -30,12 +34,18 @@ final readonly class FloatMeasured implements Act
             Field::number('front_mm', 0, 300),
             Field::number('rear_mm', 0, 300),
             Field::number('length_mm', 1, 300),
+            Field::number('target_mm', 0, 300)->optional(),
         );
     }
 
     public static function of(Payload $payload): self
     {
-        return new self($payload->number('front_mm'), $payload->number('rear_mm'), $payload->number('length_mm'));
+        return new self(
+            $payload->number('front_mm'),
+            $payload->number('rear_mm'),
+            $payload->number('length_mm'),
+            $payload->numberOrNull('target_mm'),
+        );
     }
 
     public function refuseUnlessMeantFor(Worksheet $sheet, ?string $corrects): void
@@ -44,6 +54,12 @@ final readonly class FloatMeasured implements Act
         $inTheWay = Machine::on($sheet->bench)->inTheWay($test->needs);
         $inTheWay === null || throw NotAllowedNow::inTheWay($inTheWay);
         $this->tilt();
+    }
+
+    /** Of the front against the card's height, else against the gap at the hinge: mm, positive where it rides high. */
+    public function heightError(): float
+    {
+        return $this->front - ($this->target ?? $this->rear);
     }
 
     /** @throws Rejected If a number cannot be. */
@@ -55,7 +71,7 @@ final readonly class FloatMeasured implements Act
     public function on(Bench $bench, Entry $entry): Bench
     {
         try {
-            $reading = new FloatReading($this->front, $this->rear, $this->length, $this->tilt(), $entry->at);
+            $reading = new FloatReading($this->tilt(), $this->length, $entry->at, $this);
         } catch (Rejected) {
             return $bench;
         }

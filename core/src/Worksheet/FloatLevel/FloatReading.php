@@ -7,15 +7,14 @@ namespace DustyJet\Worksheet\FloatLevel;
 use DateTimeImmutable;
 use DustyJet\FloatLevel\FloatTilt;
 
-/** A float as its gaps were measured, carburetor inverted, needle just closed. Millimetres. */
+/** A float as its gaps were measured, carburetor inverted, needle just closed. Millimetres; gaps are null by a photo. */
 final readonly class FloatReading
 {
     public function __construct(
-        public float $front,
-        public float $rear,
-        public float $length,
         public FloatTilt $tilt,
+        public float $length,
         public DateTimeImmutable $at,
+        public ?FloatMeasured $gaps = null,
     ) {
     }
 }

@@ -17,5 +17,12 @@
         @include('forms.numbers', ['numbers' => $card->numbers])
         <button type="submit" class="btn btn-secondary">Log the float</button>
     </form>
-    <p><small>tan of the tilt = (front − hinge) / length. Inverted, needle just closed, the float hanging by its own weight.</small></p>
+    @if ($card->tang)
+        <p>{{ $card->tang }}</p>
+    @endif
+    @if ($card->falsePass)
+        <p class="dj-story" role="alert"><b>Not proved.</b> {{ $card->falsePass }}</p>
+    @endif
+    @include('stations.bench-test.float-photo')
+    @include('stations.bench-test.float-weight')
 </div>
