@@ -156,3 +156,17 @@ it('asks for what is missing in an intake', function (): void {
 
     expect(App\Models\Job::query()->count())->toBe(0);
 });
+
+it('sets a capped screw from the middle of its cap, typed as turns', function (): void {
+    $this->actingAs($this->person());
+    $job = $this->openJob(['family' => 'cube_opposed', 'variant' => 'independent']);
+    $this->enter($job, 'screw_capped', ['adjuster' => 'low', 'from_turns' => '3/4', 'to_turns' => '1 1/4', 'screw' => 'low'])
+        ->assertSessionHasNoErrors();
+    $this->get("/jobs/{$job->id}/set?screw=low")
+        ->assertOk()
+        ->assertSee('Middle of its cap')
+        ->assertSee('3/4 to 1');
+    $this->enter($job, 'screw_capped', ['adjuster' => 'low', 'from_turns' => '1', 'to_turns' => '3/4'])->assertSessionHasErrors();
+    $this->enter($job, 'screw_capped', ['adjuster' => 'low', 'from_turns' => '1'])->assertSessionHasErrors('to_turns');
+    $this->get("/jobs/{$job->id}/log")->assertSee('limiter cap: ');
+});

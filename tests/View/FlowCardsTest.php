@@ -7,9 +7,12 @@ use App\View\Stations\BenchTest\BenchTab;
 use App\View\Stations\BenchTest\Measures\CheckValveCard;
 use App\View\Stations\BenchTest\Measures\DeliveryCard;
 use App\View\Stations\BenchTest\Measures\FloatCard;
+use App\View\Stations\BenchTest\Unfolding;
+use DustyJet\Carburetor\Station;
 use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Worksheet\EntryKind;
 use Tests\Core\Worksheet\Bench;
+use Tests\View\Sheets;
 
 function floated(Bench $bench, array $more = []): FloatCard
 {
@@ -126,4 +129,34 @@ it('has a tab for every test of every family, and each test in one of its tabs',
             expect(in_array(BenchTab::ofTest($test), $tabs, true))->toBeTrue("{$id}: {$test}");
         }
     }
+});
+
+it('unfolds each number into its equation, its trust and its source', function (): void {
+    $of = static fn (Bench $b, BenchTab $tab): ?Unfolding => Unfolding::of($tab, Sheets::seen($b, Station::BenchTest));
+    $kart = (new Bench('kart_pumper'))
+        ->add(EntryKind::PopOffMeasured, ['pops' => '13/10 12.8/10 13.2/10', 'unit' => 'psi', 'wetted' => true])
+        ->add(EntryKind::LeverMeasured, ['measured_mm' => 1.4, 'target_mm' => 1.0, 'tolerance_mm' => 0.1, 'datum' => 'down'])
+        ->hold(3.0, wetted: true);
+    $float = (new Bench)->add(EntryKind::FloatMeasured, ['front_mm' => 16.0, 'rear_mm' => 14.0, 'length_mm' => 40.0]);
+    $line = ['volume_ml' => 50.0, 'seconds' => 30.0, 'strokes' => '4'];
+    expect($of($kart, BenchTab::Hold)?->numbers)
+        ->toStartWith('V 18 ml; Q ')
+        ->and($of($kart, BenchTab::Hold)?->uncertainty)
+        ->toStartWith('95 %: ')
+        ->and($of($kart, BenchTab::Leaks)?->source)
+        ->toContain('from memory')
+        ->and($of($kart, BenchTab::PopOff)?->numbers)
+        ->toBe('3 pops, mean 13.00 psi')
+        ->and($of($kart, BenchTab::PopOff)?->uncertainty)
+        ->toContain('± 0.2 psi')
+        ->and($of($kart, BenchTab::Lever)?->numbers)
+        ->toBe('1.4 − 1 mm')
+        ->and($of($float, BenchTab::Float)?->numbers)
+        ->toBe('(16 − 14) / 40 mm')
+        ->and($of($float->add(EntryKind::DeliveryMeasured, $line), BenchTab::Delivery)?->numbers)
+        ->toBe('50 ml × 60 / 30 s')
+        ->and($of(new Bench, BenchTab::Hold))
+        ->toBeNull()
+        ->and($of($kart, BenchTab::CheckValve))
+        ->toBeNull();
 });

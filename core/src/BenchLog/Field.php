@@ -120,7 +120,7 @@ final readonly class Field
     public function typedName(): string
     {
         return match ($this->typed) {
-            TypedAs::Turns => 'turns',
+            TypedAs::Turns => str_replace('units', 'turns', $this->name),
             TypedAs::Boxes => 'looks',
             default => $this->name,
         };

@@ -30,4 +30,22 @@ final readonly class MixtureResult
         public array $curve,
     ) {
     }
+
+    /** The same run with another setting proposed, for another reason. */
+    public function proposing(?float $recommended, ?float $next, NextReason $reason): self
+    {
+        return new self(
+            $this->school,
+            $this->peakTurns,
+            $this->peakLowTurns,
+            $this->peakHighTurns,
+            $this->peakRpm,
+            $recommended,
+            $next,
+            $this->done || $reason === NextReason::AtItsCap,
+            $reason,
+            $this->edges,
+            $this->curve,
+        );
+    }
 }

@@ -18,6 +18,7 @@ enum NextReason: string
     case OverTheMaximum = 'over_the_maximum';
     case LeanOfFastest = 'lean_of_fastest';
     case RichOfFastest = 'rich_of_fastest';
+    case AtItsCap = 'at_its_cap';
 
     /** Whether the throttle is to be let go before anything else. */
     public function isStop(): bool
@@ -38,6 +39,7 @@ enum NextReason: string
             self::FromTheRichSide => 'Richer until it slows: the fastest must have a slower, richer neighbor.',
             self::OverTheMaximum => 'Above the maker\'s no-load maximum. Let go of the throttle, turn it richer.',
             self::LeanOfFastest => 'Leaner than the fastest: it seizes there. Let go of the throttle, turn it richer.',
+            self::AtItsCap => 'Its limiter cap ends here. Emission-limited settings stay within their caps; local rules decide.',
             self::RichOfFastest => 'Rich of the fastest, under the maximum: the fuel carries the oil.',
         };
     }

@@ -39,6 +39,7 @@ enum EntryKind: string implements Kind
     case FloatWeighed = 'float_weighed';
     case CheckValveTested = 'check_valve_tested';
     case DeliveryMeasured = 'delivery_measured';
+    case ScrewCapped = 'screw_capped';
     case ScrewSet = 'screw_set';
     case SchoolChosen = 'school_chosen';
     case SpeedRead = 'speed_read';
@@ -89,6 +90,7 @@ enum EntryKind: string implements Kind
             self::FloatWeighed => FloatLevel\FloatWeighed::class,
             self::CheckValveTested => Flow\CheckValveTested::class,
             self::DeliveryMeasured => Flow\DeliveryMeasured::class,
+            self::ScrewCapped => Screws\ScrewCapped::class,
             self::ScrewSet => Screws\ScrewSet::class,
             self::SchoolChosen => Run\SchoolChosen::class,
             self::SpeedRead => Run\SpeedRead::class,

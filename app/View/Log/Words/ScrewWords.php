@@ -9,6 +9,7 @@ use App\View\Log\Phrase;
 use App\View\Log\RoomWords;
 use App\View\Numbers;
 use DustyJet\Worksheet\Screws\LinkNoted;
+use DustyJet\Worksheet\Screws\ScrewCapped;
 use DustyJet\Worksheet\Screws\ScrewCounted;
 use DustyJet\Worksheet\Screws\ScrewSet;
 
@@ -22,6 +23,10 @@ final readonly class ScrewWords implements RoomWords
             ),
             ScrewSet::class => static fn (ScrewSet $act, Names $names): Phrase => new Phrase(
                 $names->screw($act->adjuster).($act->isLeft() ? ' left at ' : ' set to '), Numbers::turns($act->turns),
+            ),
+            ScrewCapped::class => static fn (ScrewCapped $act, Names $names): Phrase => new Phrase(
+                "{$names->screw($act->adjuster)}, limiter cap: ",
+                Numbers::turns($act->caps->from).' to '.Numbers::turns($act->caps->to),
             ),
             LinkNoted::class => static fn (LinkNoted $act, Names $names): Phrase => new Phrase(
                 ($names->family->teardown->links[$act->link] ?? 'Linkage').' ', $act->text,

@@ -32,6 +32,7 @@ final readonly class BenchTestWork implements HasTabs, StationWork, TalksOfAPart
         public array $tests,
         public ?GaugePlate $gauge,
         public ?LivePlate $live,
+        public ?Unfolding $how,
     ) {
     }
 
@@ -53,6 +54,7 @@ final readonly class BenchTestWork implements HasTabs, StationWork, TalksOfAPart
             TestRow::all($view->sheet, $shown),
             GaugePlate::at($shown, $view),
             LivePlate::at($shown, $view),
+            Unfolding::of($shown, $view),
         );
     }
 

@@ -85,9 +85,11 @@ final readonly class LiveReading
 
     private static function popping(int $pops, float $kilopascals): string
     {
+        $psi = $kilopascals / PressureUnit::Psi->kilopascals();
+
         return match (true) {
             // A needle that sticks so is freed by hand, not by more air. From memory.
-            $kilopascals > self::POPS_STOP * Gauge::POPS_FULL_PSI * PressureUnit::Psi->kilopascals() => 'Stop: the gauge ends here. Let it down, free the needle with a drop of fuel.',
+            $psi > self::POPS_STOP * Gauge::POPS_FULL_PSI => 'Stop: the gauge ends here. Let it down, free the needle with a drop of fuel.',
             $pops === 0 => 'Pump slowly until it pops.',
             $pops < PopSeries::ENOUGH => "Popped {$pops} of ".PopSeries::ENOUGH.'. Pump on, slowly.',
             default => "Popped {$pops} times: enough. Let it go, or stop.",

@@ -11,6 +11,7 @@ use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
 use App\View\Stations\TalksOfAPart;
 use DustyJet\Carburetor\Station;
+use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Screws\AdjusterState;
 use DustyJet\Worksheet\Screws\LinkNotes;
 
@@ -36,6 +37,7 @@ final readonly class ScrewWork implements StationWork, TalksOfAPart
         public bool $canStart,
         public array $links,
         public string $linksNoted,
+        public CapForm $cap,
     ) {
     }
 
@@ -48,7 +50,7 @@ final readonly class ScrewWork implements StationWork, TalksOfAPart
 
         return new self(
             tabs: $tabs->tabs,
-            dial: DialFace::of($chosen, $counting ? $chosen->found : $chosen->set ?? $chosen->adjuster->book->turns),
+            dial: DialFace::of($chosen, $counting ? $chosen->found : $chosen->set ?? self::start($chosen)),
             kind: $counting ? 'screw_counted' : 'screw_set',
             verb: match ($view->station) {
                 Station::AsFound => $chosen->adjuster->datum()->countsIn() ? 'Counted out' : 'Counted in',
@@ -60,8 +62,17 @@ final readonly class ScrewWork implements StationWork, TalksOfAPart
             starts: StartFrom::all($chosen, $view->records->screws, $view->station === Station::Set),
             canStart: $view->station === Station::Set,
             links: $counting ? self::links($view) : [],
+            cap: CapForm::of($chosen, $view->station),
             linksNoted: count($noted).' of '.count($view->sheet->family->teardown->links).' noted',
         );
+    }
+
+    /** The book, unless a cap does not let it go there. */
+    private static function start(AdjusterState $state): Turns
+    {
+        $book = $state->adjuster->book->turns;
+
+        return $state->caps?->allows($book) === false ? $state->caps->middle() : $book;
     }
 
     public function part(): string

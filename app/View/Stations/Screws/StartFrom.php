@@ -30,8 +30,11 @@ final readonly class StartFrom
         $book = $state->adjuster->book;
 
         return array_values(array_filter([
+            $state->caps === null || ! $isToBeSet ? null : self::of(
+                $state, 'Middle of its cap', $state->caps->middle(), 'A sealed screw stays within its cap',
+            ),
             self::of($state, 'This machine, last', $machine['turns'] ?? null, 'It ran so on '.($machine['number'] ?? '')),
-            ! $isToBeSet ? null : new self(
+            ! $isToBeSet || $state->caps?->allows($book->turns) === false ? null : new self(
                 'Book',
                 Numbers::book($book),
                 $book->turns->inUnits(),

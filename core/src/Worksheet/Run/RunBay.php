@@ -8,6 +8,8 @@ use DustyJet\Carburetor\Card;
 use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Deed;
+use DustyJet\Mixture\MixtureResult;
+use DustyJet\Mixture\NextReason;
 use DustyJet\Mixture\School;
 use DustyJet\Worksheet\Bay;
 use DustyJet\Worksheet\Bench;
@@ -97,11 +99,36 @@ final readonly class RunBay implements Bay
         return new Move(Station::Run, $do, $why, 4, 'read', $state->adjuster->key, self::RUNS);
     }
 
+    /** Whether it must go richer and its limiter cap does not let it: no setting is left to offer. */
+    private static function isCaught(MixtureResult $result, AdjusterState $state): bool
+    {
+        $now = $state->current();
+        $next = $result->nextTurns === null ? null : $state->adjuster->book->step->nearestStepTo($result->nextTurns);
+        $staysThere = $next === null || $now !== null && $next->isSameAs($now);
+        $isRichSide = $state->school === School::RichSide;
+
+        return $state->caps !== null && $staysThere && match (true) {
+            $result->reason->isStop() => true,
+            default => $isRichSide && $result->reason === NextReason::AtItsCap && $result->recommendedTurns === null,
+        };
+    }
+
+    private static function findWhy(MixtureResult $result): Move
+    {
+        $do = 'Stop. Its cap lets it go no richer: find what makes it lean';
+        $why = "{$result->reason->sentence()} An air leak or a blocked jet comes before a cap.";
+
+        return new Move(Station::Intake, $do, $why, 5, 'look');
+    }
+
     private static function nextReading(AdjusterState $state, Card $card): Move
     {
         $result = RunSoFar::judged($state, $card);
         $step = $state->adjuster->book->step;
         $now = $state->current()?->inTurns();
+        if (self::isCaught($result, $state)) {
+            return self::findWhy($result);
+        }
         if ($result->done || $result->nextTurns === null) {
             $answer = $step->nearestStepTo($result->recommendedTurns ?? $now ?? 1.0);
             $do = 'Leave the '.InSentence::name($state->adjuster->name)." at {$answer}";

@@ -8,17 +8,46 @@ use DustyJet\Carburetor\Card;
 use DustyJet\Mixture\MixtureReading;
 use DustyJet\Mixture\MixtureResult;
 use DustyJet\Mixture\MixtureRun;
+use DustyJet\Mixture\NextReason;
 use DustyJet\Mixture\RichSide;
 use DustyJet\Mixture\RichSideRun;
 use DustyJet\Mixture\School;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Screws\AdjusterState;
+use DustyJet\Worksheet\Screws\Caps;
 
 /** What the readings of a screw say so far, by the school it is set by. */
 final readonly class RunSoFar
 {
+    /** Two settings nearer than this are one. */
+    private const SAME_TURNS = 0.0625;
+
     /** The screw must have been read. */
     public static function judged(AdjusterState $state, Card $card): MixtureResult
+    {
+        $free = self::uncapped($state, $card);
+
+        return $state->caps === null ? $free : self::within($state->caps, $free, $state, $card);
+    }
+
+    /** Nothing is proposed beyond a limiter cap; a stop stays a stop. */
+    private static function within(Caps $caps, MixtureResult $free, AdjusterState $state, Card $card): MixtureResult
+    {
+        $answer = $free->recommendedTurns === null ? null : $caps->nearest($free->recommendedTurns);
+        $isLean = $answer !== null && self::leanOf($state, Turns::ofUnits((int) round(48.0 * $answer)), $card) !== null;
+        $next = $free->nextTurns === null ? null : $caps->nearest($free->nextTurns);
+        $isMoved = $next !== $free->nextTurns;
+        $isRead = static fn (MixtureReading $r): bool => abs($r->turns->inTurns() - ($next ?? 0.0)) < self::SAME_TURNS;
+        $isAtCap = $isMoved && ! $free->reason->isStop() && array_filter($state->readings, $isRead) !== [];
+
+        return $free->proposing(
+            $isLean ? null : $answer,
+            $isAtCap ? null : $next,
+            $isAtCap ? NextReason::AtItsCap : $free->reason,
+        );
+    }
+
+    private static function uncapped(AdjusterState $state, Card $card): MixtureResult
     {
         \assert($state->readings !== []);
         $adjuster = $state->adjuster;

@@ -20,6 +20,7 @@ final readonly class AdjusterState
         public ?Turns $set = null,
         public ?Turns $left = null,
         public array $readings = [],
+        public ?Caps $caps = null,
     ) {
     }
 
@@ -31,7 +32,7 @@ final readonly class AdjusterState
     /** What is known of this screw, on another variant or with another sense. */
     public function as(Adjuster $adjuster): self
     {
-        return new self($adjuster, $this->school, $this->found, $this->set, $this->left, $this->readings);
+        return $this->but(adjuster: $adjuster);
     }
 
     /** On another carburetor. */
@@ -42,24 +43,22 @@ final readonly class AdjusterState
 
     public function found(Turns $turns): self
     {
-        return new self($this->adjuster, $this->school, $turns, $this->set, $this->left, $this->readings);
+        return $this->but(found: $turns);
     }
 
     public function set(Turns $turns): self
     {
-        return new self($this->adjuster, $this->school, $this->found, $turns, $this->left, $this->readings);
+        return $this->but(set: $turns);
     }
 
     public function left(Turns $turns): self
     {
-        return new self($this->adjuster, $this->school, $this->found, $turns, $turns, $this->readings);
+        return $this->but(set: $turns, left: $turns);
     }
 
     public function read(MixtureReading $reading): self
     {
-        $readings = [...$this->readings, $reading];
-
-        return new self($this->adjuster, $this->school, $this->found, $reading->turns, $this->left, $readings);
+        return $this->but(set: $reading->turns, readings: [...$this->readings, $reading]);
     }
 
     /** A log from before the rich side was the only one may name another for a screw that must not be set by it. */
@@ -69,7 +68,33 @@ final readonly class AdjusterState
             return $this;
         }
 
-        return new self($this->adjuster, $school, $this->found, $this->set, $this->left, $this->readings);
+        return $this->but(school: $school);
+    }
+
+    public function capped(Caps $caps): self
+    {
+        return $this->but(caps: $caps);
+    }
+
+    /** @param  list<MixtureReading>|null  $readings */
+    private function but(
+        ?Adjuster $adjuster = null,
+        ?School $school = null,
+        ?Turns $found = null,
+        ?Turns $set = null,
+        ?Turns $left = null,
+        ?array $readings = null,
+        ?Caps $caps = null,
+    ): self {
+        return new self(
+            $adjuster ?? $this->adjuster,
+            $school ?? $this->school,
+            $found ?? $this->found,
+            $set ?? $this->set,
+            $left ?? $this->left,
+            $readings ?? $this->readings,
+            $caps ?? $this->caps,
+        );
     }
 
     /** Where the screw stands as far as the log knows; null before it was ever counted. */
@@ -101,13 +126,13 @@ final readonly class AdjusterState
 
     /**
      * H of a two-stroke is not started leaner than the book: there it seizes. What was found far from the book made up
-     * for something, and is not gone back to. Common practice.
+     * for something, and is not gone back to. Beyond a limiter cap nothing starts. Common practice.
      */
     public function mayStartAt(Turns $turns): bool
     {
         $leanest = $this->adjuster->book->range[0] ?? $this->adjuster->book->turns;
         $isTooLean = $this->school === School::RichSide && $turns->inUnits() < $leanest->inUnits();
 
-        return ! $isTooLean && ! ($this->isFoundFarOut() && $this->found?->isSameAs($turns) === true);
+        return ! $isTooLean && $this->caps?->allows($turns) !== false && ! ($this->isFoundFarOut() && $this->found?->isSameAs($turns) === true);
     }
 }

@@ -37,8 +37,6 @@
             @endforeach
         </tbody>
     </table>
-    <p><small>p after / p before = force after / force before: F = k x, k = G d⁴ / (8 D³ N), Shigley. Shuts is measured, not
-            predicted.</small></p>
 @endif
 @if ($card->forbids)
     <p class="dj-story"><b>No cut now.</b> {{ $card->forbids }}</p>

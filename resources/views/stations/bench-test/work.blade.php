@@ -9,6 +9,7 @@
         @includeWhen($work->gauge, 'stations.bench-test.gauge', ['plate' => $work->gauge])
         @includeWhen($work->live?->watch, 'stations.bench-test.live')
         @include($work->card->view(), ['card' => $work->card])
+        @includeWhen($work->how, 'stations.bench-test.unfolding', ['how' => $work->how])
         @if ($work->tests)
             @include('sheet.tests', ['tests' => $work->tests])
         @endif

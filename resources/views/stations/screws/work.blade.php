@@ -65,4 +65,5 @@
         </details>
     @endif
     @includeWhen($page->station->value === 'as-found', 'stations.photos')
+    @includeWhen($work->cap->isOffered, 'stations.screws.cap')
 </section>
