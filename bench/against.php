@@ -5,8 +5,8 @@
 
 declare(strict_types=1);
 
-const BLOCKS = 40;
-const REQUESTS = 8;
+const BLOCKS = 60;
+const REQUESTS = 10;
 const PASSWORD = 'brass-jet-demo';
 
 final class Served

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\AnswersInstruments;
+use App\Http\Middleware\ChecksFormToken;
 use App\Http\Middleware\KnowsInstrument;
 use App\Http\Middleware\RefuseBrokenText;
 use App\Http\Middleware\SecurityHeaders;
@@ -11,6 +12,7 @@ use DustyJet\Rejected;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
@@ -27,7 +29,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->web(append: [RefuseBrokenText::class]);
+        $middleware->web(append: [RefuseBrokenText::class], replace: [ValidateCsrfToken::class => ChecksFormToken::class]);
         $middleware->encryptCookies(except: ['dj_theme']);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

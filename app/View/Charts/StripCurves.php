@@ -13,9 +13,9 @@ use DustyJet\Worksheet\BenchTest\HoldRecord;
 final readonly class StripCurves
 {
     /** Of the grid: the readings end here, the look ahead at the last. */
-    public const END = 20;
+    public const END = 15;
 
-    private const POINTS = 24;
+    private const POINTS = 18;
 
     /**
      * @param  list<float>  $grid seconds

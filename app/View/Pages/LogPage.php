@@ -31,7 +31,7 @@ final readonly class LogPage
             machine: $job->machine,
             sheetHref: route('stations.show', [$job, $job->station]),
             lines: LogLine::all($sheet),
-            form: new EntryForm($job, $sheet->log->length(), 'log'),
+            form: new EntryForm(route('jobs.show', $job), $sheet->log->length(), 'log'),
         );
     }
 }

@@ -55,7 +55,7 @@ final readonly class SheetPage
             work: $work,
             plate: NextPlate::of($view, $isCoached, $screw),
             cutaway: $work->fillsTheSheet() ? null : CutawayState::of($view, $work),
-            form: new EntryForm($view->job, $view->sheet->log->length(), $view->station->value, self::tab($work)),
+            form: new EntryForm($view->address, $view->sheet->log->length(), $view->station->value, self::tab($work)),
             ribbon: LogLine::all($view->sheet, self::LATEST),
             photos: PhotoCard::all($view),
         );

@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace App\View\Sheet;
 
-use App\Models\Job;
 use Illuminate\Support\Str;
 
 /** What every form of a sheet carries: where it goes, how much of the log its author has seen, and an id of its own. */
 final readonly class EntryForm
 {
-    private string $address;
-
     /**
+     * @param  string  $address of the job
      * @param  int  $seen how long the log is
      * @param  string  $look the part of the station it is on, to come back to
      */
-    public function __construct(private Job $job, public int $seen, public string $at, public string $look = '')
-    {
-        $this->address = route('jobs.show', $job);
+    public function __construct(
+        private string $address,
+        public int $seen,
+        public string $at,
+        public string $look = '',
+    ) {
     }
 
     public function action(string $kind): string
@@ -26,14 +27,10 @@ final readonly class EntryForm
         return "{$this->address}/entries/{$kind}";
     }
 
-    public function holdTestAction(): string
+    /** Address of what belongs to the job: its log, its photos, its hold tests. */
+    public function to(string $path): string
     {
-        return route('hold-tests.store', $this->job);
-    }
-
-    public function popOffAction(): string
-    {
-        return route('pop-offs.store', $this->job);
+        return "{$this->address}/{$path}";
     }
 
     /** Where anything seen, told or tested can be said: one tap from every station. */

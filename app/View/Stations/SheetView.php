@@ -35,7 +35,8 @@ final readonly class SheetView
     /** @var list<Move> without the diagnosis */
     public array $plainMoves;
 
-    private string $address;
+    /** Of the job: asked for often, so the routes are asked once. */
+    public string $address;
 
     /** @param  string  $look the check, the part or the test that is asked for */
     public function __construct(
@@ -97,7 +98,7 @@ final readonly class SheetView
             : $moves;
     }
 
-    /** Address of a station of this job: asked for often, so the routes are asked once. */
+    /** Address of a station of this job. */
     public function to(Station $station, string ...$query): string
     {
         return "{$this->address}/{$station->value}".($query === [] ? '' : '?'.http_build_query($query));

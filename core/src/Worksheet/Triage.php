@@ -42,9 +42,13 @@ final readonly class Triage
 
     private CarburetorKind $kind;
 
+    /** @var array<string, Answer> reckoned once: a leak map takes its ten milliseconds */
+    private array $answers;
+
     public function __construct(private Catalogue $catalogue, private Worksheet $sheet)
     {
         $this->kind = $catalogue->family($sheet->family->id);
+        $this->answers = $this->given();
     }
 
     public function kind(): CarburetorKind
@@ -105,6 +109,12 @@ final readonly class Triage
 
     /** @return array<string, Answer> in the order they were given */
     public function answers(): array
+    {
+        return $this->answers;
+    }
+
+    /** @return array<string, Answer> */
+    private function given(): array
     {
         $here = $this->catalogue->findingsOf($this->kind);
         $given = Measured::on($this->sheet);

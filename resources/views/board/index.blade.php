@@ -1,4 +1,6 @@
-<x-layout.page :title="$page->title" body="pg-board">
+@extends('layout.page', ['title' => $page->title, 'body' => 'pg-board'])
+
+@section('main')
     @fragment('board')
         <div id="job" class="dj-job-page">
             <header class="dj-frame">@include('frame.head', [
@@ -82,4 +84,4 @@
             </footer>
         </div>
     @endfragment
-</x-layout.page>
+@endsection

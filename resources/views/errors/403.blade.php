@@ -1,7 +1,9 @@
-<x-layout.page title="Not yours to do" body="pg-form">
+@extends('layout.page', ['title' => 'Not yours to do', 'body' => 'pg-form'])
+
+@section('main')
 <main id="main" class="dj-narrow">
         <h1>Not yours to do</h1>
         <p>An apprentice's sheet: ask a technician or the owner.</p>
         <p class="dj-links"><a class="btn btn-secondary" href="/">To the bench board</a></p>
     </main>
-</x-layout.page>
+@endsection

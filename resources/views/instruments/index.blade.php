@@ -1,4 +1,6 @@
-<x-layout.page title="Instruments" body="pg-form">
+@extends('layout.page', ['title' => 'Instruments', 'body' => 'pg-form'])
+
+@section('main')
     <div id="job" class="dj-job-page">
         <header class="dj-frame">@include('frame.head', [
             'title' => 'Instruments',
@@ -61,4 +63,4 @@
             @endforelse
         </main>
     </div>
-</x-layout.page>
+@endsection

@@ -1,4 +1,6 @@
-<x-layout.page :title="$page->title" body="pg-form">
+@extends('layout.page', ['title' => $page->title, 'body' => 'pg-form'])
+
+@section('main')
     @fragment('job')
         <div id="job" class="dj-job-page">
             <header class="dj-frame">@include('frame.head', [
@@ -21,4 +23,4 @@
             </main>
         </div>
     @endfragment
-</x-layout.page>
+@endsection

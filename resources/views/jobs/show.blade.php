@@ -1,4 +1,6 @@
-<x-layout.page :title="$page->title" :body="$page->cutaway === null ? 'pg-tune' : 'pg-worksheet'">
+@extends('layout.page', ['title' => $page->title, 'body' => $page->cutaway === null ? 'pg-tune' : 'pg-worksheet'])
+
+@section('main')
     @fragment('job')
         <div id="job" class="dj-job-page" data-previous="{{ $page->line->previousHref }}"
             data-next-station="{{ $page->line->nextHref }}">
@@ -33,4 +35,4 @@
             @include('sheet.note', ['form' => $page->form, 'station' => $page->station])
         </div>
     @endfragment
-</x-layout.page>
+@endsection

@@ -1,4 +1,6 @@
-<x-layout.page :title="$page->title" body="pg-form">
+@extends('layout.page', ['title' => $page->title, 'body' => 'pg-form'])
+
+@section('main')
     <div id="job" class="dj-job-page">
         <header class="dj-frame">@include('frame.head', [
             'title' => 'Library',
@@ -11,4 +13,4 @@
             <x-library.identify :page="$page" open="Open its sheet">Families</x-library.identify>
         </main>
     </div>
-</x-layout.page>
+@endsection

@@ -1,4 +1,6 @@
-<x-layout.page :title="$page->title" body="pg-form">
+@extends('layout.page', ['title' => $page->title, 'body' => 'pg-form'])
+
+@section('main')
     <div id="job" class="dj-job-page">
         <header class="dj-frame">@include('frame.head', ['title' => $page->title, 'about' => ucfirst($page->fits)])</header>
         <main id="main" class="dj-narrow">
@@ -56,4 +58,4 @@
                 own strip under the same rules.</p>
         </main>
     </div>
-</x-layout.page>
+@endsection

@@ -1,4 +1,6 @@
-<x-layout.page :title="$page->title" body="pg-form">
+@extends('layout.page', ['title' => $page->title, 'body' => 'pg-form'])
+
+@section('main')
     @fragment('job')
         <div id="job" class="dj-job-page">
             <header class="dj-frame">@include('frame.head', [
@@ -40,4 +42,4 @@
             </main>
         </div>
     @endfragment
-</x-layout.page>
+@endsection

@@ -1,4 +1,6 @@
-<x-layout.page :title="$page->title" body="pg-form">
+@extends('layout.page', ['title' => $page->title, 'body' => 'pg-form'])
+
+@section('main')
     @fragment('sign-in')
         <div id="job" class="dj-job-page">
             <header class="dj-frame">@include('frame.head', ['title' => $page->shop, 'about' => 'Bench companion'])</header>
@@ -31,4 +33,4 @@
             </main>
         </div>
     @endfragment
-</x-layout.page>
+@endsection

@@ -5,7 +5,7 @@
                 <time>{{ $line->time }}</time><span>{{ $line->text }}<b>{{ $line->strong }}</b></span></li>
         @endforeach
     </ol>
-    <a class="dj-all" href="{{ route('log.index', $page->job->id) }}">All {{ $page->form->seen }}</a>
+    <a class="dj-all" href="{{ $page->form->to('log') }}">All {{ $page->form->seen }}</a>
     @unless ($page->job->isClosed)
         <a class="btn btn-secondary" href="{{ $page->form->sayAddress() }}">Say a finding</a>
     @endunless

@@ -4,7 +4,7 @@
         @include('forms.open', [
             'form' => $page->form,
             'kind' => 'photo_taken',
-            'action' => route('photos.store', $page->job->id),
+            'action' => $page->form->to('photos'),
             'id' => 'photo-form',
             'class' => 'dj-photoform',
             'files' => true,

@@ -45,9 +45,9 @@ final readonly class LivePlate
         $unit = Numbers::gaugeUnit($run?->isVacuum() === true);
 
         return new self(
-            watch: $run === null ? null : route('live.show', [$view->job, $run]),
-            store: route('live.store', $view->job),
-            standIns: route('stand-ins.store', $view->job),
+            watch: $run === null ? null : "{$view->address}/live/{$run->id}",
+            store: "{$view->address}/live",
+            standIns: "{$view->address}/stand-ins",
             name: $run->instrument->name ?? '',
             unit: $unit->symbol(),
             kilopascals: $unit->kilopascals(),

@@ -59,7 +59,8 @@ final readonly class IntakeWork implements StationWork, TalksOfAPart
             hasComplaint: $view->triage->hasComplaint(),
             likely: Suspicion::of($view, $chosen, $isCondemned),
             said: SaidRow::all($view->catalogue, $sheet),
-            ticks: self::ticks($view, $chosen === self::SAY),
+            // With a complaint there, the rest is a page away: no list of forms that nobody opens.
+            ticks: $view->triage->hasComplaint() && $chosen !== self::SAY ? [] : self::ticks($view, $chosen === self::SAY),
             isSaying: $chosen === self::SAY,
             flows: $sheet->handedBackAt === null ? self::flows($view) : [],
             values: IntakeValues::of($sheet),

@@ -1,7 +1,7 @@
 @include('forms.open', [
     'form' => $page->form,
     'kind' => 'hold_tested',
-    'action' => $page->form->holdTestAction(),
+    'action' => $page->form->to('hold-tests'),
     'id' => 'hold-form',
     'class' => 'dj-holdform',
     'files' => true,

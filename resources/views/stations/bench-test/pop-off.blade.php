@@ -17,7 +17,7 @@
         @include('forms.open', [
             'form' => $page->form,
             'kind' => 'pop_off_measured',
-            'action' => $page->form->popOffAction(),
+            'action' => $page->form->to('pop-offs'),
             'id' => 'pop-file-form',
             'files' => true,
         ])

@@ -1,5 +1,8 @@
-@if (!$page->job->isClosed && $work->ticks)
-    <details class="dj-more" id="say" @if (!$work->hasComplaint || $work->isSaying) open @endif>
+@if (!$page->job->isClosed && $work->hasComplaint && !$work->isSaying)
+    <a class="dj-saymore" id="say" href="{{ $page->form->sayAddress() }}">Say something else <small>told, seen or
+            tested</small></a>
+@elseif (!$page->job->isClosed && $work->ticks)
+    <details class="dj-more" id="say" open>
         <summary>{{ $work->hasComplaint ? 'Say something else' : 'What does it do?' }}</summary>
         @if ($work->isSaying)
             <div class="dj-say"><label for="say-filter">Part, place or word</label>

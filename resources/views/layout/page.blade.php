@@ -1,5 +1,3 @@
-@props(['title', 'body' => 'pg-worksheet'])
-
 <!doctype html>
 <html lang="en" data-bs-theme="{{ request()->cookie('dj_theme') === 'dark' ? 'dark' : 'light' }}">
 
@@ -16,9 +14,9 @@
     @vite(['resources/css/app.scss', 'resources/js/app.js'])
 </head>
 
-<body class="dj {{ $body }}" hx-ext="morph">
+<body class="dj {{ $body ?? 'pg-worksheet' }}" hx-ext="morph">
     <a class="dj-skip" href="#main">Skip to the work</a>
-    {{ $slot }}
+    @yield('main')
     @include('frame.key-list')
     <p id="waiting" class="dj-waiting" role="status" hidden></p>
 </body>
