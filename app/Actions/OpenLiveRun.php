@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\DB;
 /** Puts an instrument on a job, to be watched from now on. Doing it again changes nothing. */
 final readonly class OpenLiveRun
 {
-    public function __construct(private Families $families)
+    public function __construct(private Families $families, private EndLiveRun $end)
     {
     }
 
@@ -37,6 +37,8 @@ final readonly class OpenLiveRun
         $inTheWay = Machine::on($sheet->bench)->inTheWay($needs);
         $mayStill = $setup->arranged->anyway && $setup->purpose === RunPurpose::Hold;
         $inTheWay === null || $mayStill || throw NotAllowedNow::inTheWay($inTheWay);
+        $setup->arranged->refuseUnlessOf($sheet->family);
+        $this->endSilent(LiveRun::openOn($job), LiveRun::openOf($instrument));
 
         return DB::transaction(function () use ($job, $by, $instrument, $setup): LiveRun {
             $query = Instrument::query();
@@ -57,5 +59,13 @@ final readonly class OpenLiveRun
                 'opened_at' => Date::now(),
             ]);
         });
+    }
+
+    /** A gauge that was switched off with its run open keeps neither its job nor itself. */
+    private function endSilent(?LiveRun ...$open): void
+    {
+        foreach ($open as $run) {
+            $run?->isSilent(Date::now()) === true && ($this->end)($run);
+        }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use DateTimeInterface;
 use DustyJet\HoldTest\LiveHold;
 use DustyJet\HoldTest\PressureTrace;
 use DustyJet\Instrument\Measurand;
@@ -43,6 +44,9 @@ final class LiveRun extends Model
 
     protected $guarded = [];
 
+    /** A gauge that says nothing for this long was switched off. From memory. */
+    private const SILENT_SECONDS = 600.0;
+
     /** Samples that show how far a run is: a minute of a fast gauge. */
     private const LATEST = 1200;
 
@@ -78,6 +82,15 @@ final class LiveRun extends Model
         $query = self::query();
 
         return $query->where('instrument_id', $instrument->id)->whereNull('ended_at')->first();
+    }
+
+    /** Whether nothing was heard for so long that the instrument is off. */
+    public function isSilent(DateTimeInterface $now): bool
+    {
+        $newest = DB::table('samples')->where('run_id', $this->id)->max('seconds');
+        $heard = is_numeric($newest) ? (float) $newest + ($this->skew ?? 0.0) : (float) $this->opened_at->format('U.u');
+
+        return (float) $now->format('U.u') - $heard > self::SILENT_SECONDS;
     }
 
     /** @param  list<Sample>  $samples corrected */

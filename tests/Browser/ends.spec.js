@@ -28,7 +28,7 @@ test("on a phone, a failed bulb test changes the next move", async ({ page }) =>
   const plate = page.locator(".dj-next");
   await expect(plate).not.toContainText("Strip it");
   const seen = await page.locator(".dj-all").textContent();
-  await page.locator(".dj-benchtabs").getByRole("link", { name: "Look and try" }).tap();
+  await page.locator(".dj-benchtabs").getByRole("link", { name: "Float" }).tap();
   await page.getByRole("button", { name: "Bulb and pigtail: fails" }).tap();
   await expect(page.locator(".dj-all")).not.toHaveText(seen);
   await page.goto(`${job}/intake`);

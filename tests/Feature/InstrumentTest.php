@@ -378,3 +378,38 @@ it('starts no stand-in in a real shop', function (): void {
 
     expect(LiveRun::query()->count())->toBe(0);
 });
+
+it('ends a run whose gauge was switched off when the gauge or the job is wanted again, and logs what it held', function (): void {
+    putOn($this);
+    played($this, GaugeScenario::SlowLeak, 30.0);
+    $first = LiveRun::query()->sole();
+    $other = $this->openJob(['machine' => 'Another']);
+    // Heard a moment ago: it is on its job.
+    $mine = $this->job;
+    $this->job = $other;
+    putOn($this)->assertSessionHasErrors();
+    $this->travel(11)->minutes();
+    putOn($this)->assertSessionHasNoErrors();
+    expect($first->refresh()->ended_at)
+        ->not->toBeNull()
+        ->and(Entry::query()->where('kind', 'hold_tested')->where('job_id', $mine->id)->count())
+        ->toBe(1)
+        ->and(LiveRun::query()->whereNull('ended_at')->sole()->job_id)
+        ->toBe($other->id);
+});
+
+it('keeps how the carburetor was arranged with a run, and begins none with what the family cannot close off', function (): void {
+    $put = fn (array $sealed): TestResponse => $this->post("/jobs/{$this->job->id}/live", [
+        'instrument' => $this->gauge->id, 'unit' => 'psi', 'volume_ml' => '18', 'limit_ml_min' => '0.6', 'anyway' => '1',
+        'attitude' => 'inverted', 'sealed' => $sealed,
+    ]);
+    $put(['pulse'])->assertSessionHasErrors();
+    expect(LiveRun::query()->count())->toBe(0);
+    $put(['vent'])->assertSessionHasNoErrors();
+    played($this, GaugeScenario::SlowLeak, 60.0);
+    $run = LiveRun::query()->sole();
+    expect($run->setUp()->arranged->sealed)->toBe(['vent']);
+    $this->delete("/jobs/{$this->job->id}/live/{$run->id}");
+    expect(Entry::query()->where('kind', 'hold_tested')->sole()->payload)
+        ->toMatchArray(['attitude' => 'inverted', 'sealed' => 'vent', 'anyway' => true]);
+});
