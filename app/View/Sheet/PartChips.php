@@ -33,6 +33,7 @@ final readonly class PartChips
     /**
      * @param  array<string, array{letter: string, percent: int}>  $suspects by part
      * @param  array<string, array{letter: string, state: string, percent: int}>  $joints by part
+     * @param  array<string, string>  $seals by part
      */
     private function __construct(
         private SheetView $view,
@@ -40,6 +41,7 @@ final readonly class PartChips
         private bool $leaks,
         private array $suspects,
         private array $joints,
+        private array $seals,
     ) {
     }
 
@@ -52,7 +54,7 @@ final readonly class PartChips
     {
         $paths = $view->sheet->family->proof->leaks;
         $joints = $paths === null ? [] : JointMarks::of($paths, $view->leaks)->byPart($paths);
-        $chips = new self($view, $asked, $leaks, $suspects, $joints);
+        $chips = new self($view, $asked, $leaks, $suspects, $joints, self::seals($view));
         $parts = [];
         foreach ($view->sheet->family->partsOf($view->sheet->variant()) as $key => $part) {
             $parts[$key] = $chips->chip($part, count($parts) < self::SHOWN_AT_FIRST);
@@ -77,7 +79,7 @@ final readonly class PartChips
             letter: $this->joints[$part->key]['letter'] ?? $this->suspects[$part->key]['letter'] ?? '?',
             act: $this->act($part->key),
             joint: $this->joints[$part->key]['state'] ?? '',
-            seal: $this->seal($part->key),
+            seal: $this->seals[$part->key] ?? '',
         );
     }
 
@@ -103,15 +105,15 @@ final readonly class PartChips
         };
     }
 
-    private function seal(string $part): string
+    /** @return array<string, string> open or sealed, by part that may be closed off for the hold test in hand */
+    private static function seals(SheetView $view): array
     {
-        $isHere = $this->view->station === Station::BenchTest && BenchTab::shown($this->view) === BenchTab::Hold;
-        if (! $isHere || ! isset($this->view->sheet->family->proof->seals[$part])) {
-            return '';
-        }
-        $last = $this->view->sheet->of(Holds::class)->latest()?->setup->arranged;
+        $isHere = $view->station === Station::BenchTest && BenchTab::shown($view) === BenchTab::Hold;
+        $sealed = $view->sheet->of(Holds::class)->latest()->setup->arranged->sealed ?? [];
+        $state = static fn (string $part): string => in_array($part, $sealed, true) ? 'sealed' : 'open';
+        $parts = $isHere ? array_keys($view->sheet->family->proof->seals) : [];
 
-        return in_array($part, $last->sealed ?? [], true) ? 'sealed' : 'open';
+        return array_combine($parts, array_map($state, $parts));
     }
 
     /**
