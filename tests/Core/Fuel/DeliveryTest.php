@@ -58,3 +58,14 @@ it('refuses numbers that cannot be, and names them', function (callable $make, s
     'no time' => [fn () => Delivery::of(10.0, 0.5), 'time'],
     'a day' => [fn () => Delivery::of(10.0, 3601.0), 'time'],
 ]);
+
+it('takes the ends of what can be', function (): void {
+    expect(Delivery::of(0.0, 1.0)->millilitresPerMinute)
+        ->toBe(0.0)
+        ->and(Delivery::of(20_000.0, 3600.0)->millilitresPerMinute)
+        ->toEqualWithDelta(20_000.0 / 60.0, 1e-9)
+        ->and(FuelDemand::of(200.0, 4)->millilitresPerMinute)
+        ->toBeGreaterThan(1000.0)
+        ->and(SeatFlow::ofDiameter(20.0)->millilitresPerMinute)
+        ->toBeGreaterThan(10_000.0);
+});
