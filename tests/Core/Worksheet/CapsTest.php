@@ -10,6 +10,7 @@ use DustyJet\Worksheet\EntryKind;
 use DustyJet\Worksheet\Run\RunBay;
 use DustyJet\Worksheet\Run\RunSoFar;
 use DustyJet\Worksheet\Screws\Screws;
+use DustyJet\Worksheet\Screws\SetBay;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Worksheet\Bench;
@@ -100,4 +101,22 @@ it('refuses a cap that is none, and forgets it with the carburetor', function ()
         ->toBeNull()
         ->and(capped('1', '2')->sheet()->of(Screws::class)->named('high')->renewed()->caps)
         ->toBeNull();
+});
+
+it('sets no screw to a book that its cap forbids: the middle, and of H the rich end', function (): void {
+    $move = static function (string $screw): string {
+        $bench = capped('1/4', '1/2', $screw);
+        $set = array_filter(
+            (new SetBay)->moves($bench->all(Station::Strip)->all(Station::Clean)->all(Station::Build)->sheet()),
+            static fn ($m): bool => $m->target === $screw,
+        );
+
+        return array_values($set)[0]->do;
+    };
+    expect($move('low'))
+        ->toBe('Set the L needle to 3/8')
+        ->and($move('high'))
+        ->toBe('Set the H needle to 1/2')
+        ->and(capped('3/4', '1 1/2')->sheet()->of(Screws::class)->named('high')->start()->inTurns())
+        ->toBe(1.0);
 });

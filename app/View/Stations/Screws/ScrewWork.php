@@ -11,7 +11,6 @@ use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
 use App\View\Stations\TalksOfAPart;
 use DustyJet\Carburetor\Station;
-use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Screws\AdjusterState;
 use DustyJet\Worksheet\Screws\LinkNotes;
 
@@ -50,7 +49,7 @@ final readonly class ScrewWork implements StationWork, TalksOfAPart
 
         return new self(
             tabs: $tabs->tabs,
-            dial: DialFace::of($chosen, $counting ? $chosen->found : $chosen->set ?? self::start($chosen)),
+            dial: DialFace::of($chosen, $counting ? $chosen->found : $chosen->set ?? $chosen->start()),
             kind: $counting ? 'screw_counted' : 'screw_set',
             verb: match ($view->station) {
                 Station::AsFound => $chosen->adjuster->datum()->countsIn() ? 'Counted out' : 'Counted in',
@@ -65,14 +64,6 @@ final readonly class ScrewWork implements StationWork, TalksOfAPart
             cap: CapForm::of($chosen, $view->station),
             linksNoted: count($noted).' of '.count($view->sheet->family->teardown->links).' noted',
         );
-    }
-
-    /** The book, unless a cap does not let it go there. */
-    private static function start(AdjusterState $state): Turns
-    {
-        $book = $state->adjuster->book->turns;
-
-        return $state->caps?->allows($book) === false ? $state->caps->middle() : $book;
     }
 
     public function part(): string

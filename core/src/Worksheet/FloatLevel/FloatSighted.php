@@ -14,6 +14,7 @@ use DustyJet\FloatLevel\SightedLine;
 use DustyJet\Rejected;
 use DustyJet\Worksheet\Act;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\NotAllowedNow;
 use DustyJet\Worksheet\Worksheet;
 
@@ -51,7 +52,9 @@ final readonly class FloatSighted implements Act
 
     public function refuseUnlessMeantFor(Worksheet $sheet, ?string $corrects): void
     {
-        isset($sheet->family->proof->tests[FloatGaps::TEST]) || throw NotAllowedNow::notOfThisFamily('A float');
+        $test = $sheet->family->proof->tests[FloatGaps::TEST] ?? throw NotAllowedNow::notOfThisFamily('A float');
+        $inTheWay = Machine::on($sheet->bench)->inTheWay($test->needs);
+        $inTheWay === null || throw NotAllowedNow::inTheWay($inTheWay);
         $this->tilt();
     }
 

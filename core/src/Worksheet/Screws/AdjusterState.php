@@ -124,6 +124,20 @@ final readonly class AdjusterState
             && abs($this->found->inTurns() - $this->adjuster->book->turns->inTurns()) >= 2.0;
     }
 
+    /** Where it is set to begin with: the book; where its cap does not let it go there, the middle, and of H the rich end. */
+    public function start(): Turns
+    {
+        $book = $this->adjuster->book->turns;
+        if ($this->caps === null || $this->caps->allows($book)) {
+            return $book;
+        }
+        if ($this->school === School::RichSide) {
+            return $this->adjuster->sense->outIsRicher() ? $this->caps->to : $this->caps->from;
+        }
+
+        return $this->caps->middle();
+    }
+
     /**
      * H of a two-stroke is not started leaner than the book: there it seizes. What was found far from the book made up
      * for something, and is not gone back to. Beyond a limiter cap nothing starts. Common practice.

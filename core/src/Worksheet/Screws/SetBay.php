@@ -41,11 +41,13 @@ final readonly class SetBay implements Bay
         foreach ($sheet->of(Screws::class)->all as $key => $state) {
             if ($state->set === null) {
                 $name = InSentence::name($state->adjuster->name);
-                $turns = $state->adjuster->book->turns;
+                $turns = $state->start();
                 $do = $state->adjuster->datum()->countsIn()
                     ? "Turn the {$name} in until it touches, then {$turns} further in"
                     : "Set the {$name} to {$turns}";
-                $why = "A place to start: {$state->adjuster->book->provenance}. The running engine decides.";
+                $why = $turns->isSameAs($state->adjuster->book->turns)
+                    ? "A place to start: {$state->adjuster->book->provenance}. The running engine decides."
+                    : 'Its limiter cap does not let it go to the book. The running engine decides.';
                 $moves[] = new Move(Station::Set, $do, $why, 2, 'set', $key);
             }
         }
