@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\View\Report\ReportMeasures;
 use App\View\Stations\BenchTest\BenchTab;
+use App\View\Stations\BenchTest\BenchTestWork;
 use App\View\Stations\BenchTest\Measures\CheckValveCard;
 use App\View\Stations\BenchTest\Measures\DeliveryCard;
 use App\View\Stations\BenchTest\Measures\FloatCard;
@@ -159,4 +160,12 @@ it('unfolds each number into its equation, its trust and its source', function (
         ->toBeNull()
         ->and($of($kart, BenchTab::CheckValve))
         ->toBeNull();
+});
+
+it('turns no engine over while something forbids to start it', function (): void {
+    $of = static fn (Bench $b): BenchTestWork => BenchTestWork::of(Sheets::seen($b, Station::BenchTest, 'delivery'));
+    $bench = new Bench;
+    expect($of($bench)->tests)->toHaveCount(1)->and($of($bench)->card->notNow)->toBe('');
+    $bench->add(EntryKind::FindingNoted, ['finding' => 'fuel_dripping', 'answer' => 'yes']);
+    expect($of($bench)->tests)->toBe([])->and($of($bench)->card->notNow)->not->toBe('');
 });

@@ -15,6 +15,7 @@ use App\View\Stations\HasTabs;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
 use App\View\Stations\TalksOfAPart;
+use DustyJet\Diagnosis\Deed;
 
 /** The bench: a tab for each test of the family with what it came to, and the one that is in hand. */
 final readonly class BenchTestWork implements HasTabs, StationWork, TalksOfAPart
@@ -51,7 +52,7 @@ final readonly class BenchTestWork implements HasTabs, StationWork, TalksOfAPart
             $shown,
             $tabs,
             self::card($shown, $view),
-            TestRow::all($view->sheet, $shown),
+            self::tests($shown, $view),
             GaugePlate::at($shown, $view),
             LivePlate::at($shown, $view),
             Unfolding::of($shown, $view),
@@ -80,6 +81,18 @@ final readonly class BenchTestWork implements HasTabs, StationWork, TalksOfAPart
         return $this->shown->value;
     }
 
+    /**
+     * What turns the engine over is not passed or failed while something forbids to start it.
+     *
+     * @return list<TestRow>
+     */
+    private static function tests(BenchTab $tab, SheetView $view): array
+    {
+        $mayTurn = $tab !== BenchTab::Delivery || $view->safety->allows([Deed::Start]);
+
+        return $mayTurn ? TestRow::all($view->sheet, $tab) : [];
+    }
+
     private static function card(BenchTab $tab, SheetView $view): BenchCard
     {
         return match ($tab) {
@@ -89,7 +102,7 @@ final readonly class BenchTestWork implements HasTabs, StationWork, TalksOfAPart
             BenchTab::Lever => LeverCard::of($view->sheet),
             BenchTab::Float => FloatCard::of($view->sheet),
             BenchTab::CheckValve => CheckValveCard::of($view->sheet),
-            BenchTab::Delivery => DeliveryCard::of($view->sheet),
+            BenchTab::Delivery => DeliveryCard::of($view->sheet, $view->safety->against([Deed::Start])),
             BenchTab::Looks => LooksCard::of($view->sheet),
         };
     }

@@ -1,6 +1,11 @@
 <div class="dj-measure" id="m-delivery">
-    <p>Line off at the carburetor, into a can, away from anything that sparks. Ignition disabled, turn the engine over, or let
-        the tank run; read the can against the clock.</p>
+    @if ($card->notNow)
+        <p class="dj-hazard" role="alert">@include('drawings::icons.hazard')<span><b>Do not turn it over.</b>
+                {{ $card->notNow }}. Only a tank that runs by itself may be measured now.</span></p>
+    @else
+        <p>Line off at the carburetor, into a can, away from anything that sparks. Ignition disabled, turn the engine over,
+            or let the tank run; read the can against the clock.</p>
+    @endif
     @if ($card->bars)
         <svg class="dj-measured dj-bars" viewBox="0 0 320 {{ 40 * count($card->bars) }}" role="img"
             aria-label="{{ $card->label }}">

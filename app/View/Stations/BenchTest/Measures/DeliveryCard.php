@@ -7,6 +7,7 @@ namespace App\View\Stations\BenchTest\Measures;
 use App\View\Numbers;
 use App\View\Sheet\NumberField;
 use App\View\Stations\BenchTest\BenchCard;
+use DustyJet\Diagnosis\Finding;
 use DustyJet\Fuel\DeliveryVerdict;
 use DustyJet\Worksheet\Flow\Deliveries;
 use DustyJet\Worksheet\Flow\DeliveryMeasured;
@@ -30,10 +31,12 @@ final readonly class DeliveryCard implements BenchCard
         public string $label,
         public array $numbers,
         public bool $isTwoStroke,
+        public string $notNow,
     ) {
     }
 
-    public static function of(Worksheet $sheet): self
+    /** @param  Finding|null  $danger what forbids that the engine is turned over */
+    public static function of(Worksheet $sheet, ?Finding $danger = null): self
     {
         $reading = $sheet->of(Deliveries::class)->latest;
         $bars = $reading === null ? [] : self::bars($reading);
@@ -45,6 +48,7 @@ final readonly class DeliveryCard implements BenchCard
             label: implode(', ', array_map(static fn (array $b): string => "{$b['name']} {$b['text']}", $bars)),
             numbers: self::numbers($reading?->typed),
             isTwoStroke: $reading?->typed->strokes === 2,
+            notNow: $danger === null ? '' : ucfirst($danger->because),
         );
     }
 
