@@ -4,6 +4,7 @@
 
 declare(strict_types=1);
 
+use App\Knowledge\Catalogues;
 use App\Knowledge\Diagnoses;
 use App\Models\Entry;
 use App\Models\Job;
@@ -14,7 +15,6 @@ use App\View\Stations\SheetView;
 use DustyJet\BenchLog\Log;
 use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Station;
-use DustyJet\Diagnosis\Catalogue;
 use DustyJet\Worksheet\Triage;
 use DustyJet\Worksheet\Worksheet;
 use Illuminate\Contracts\Http\Kernel;
@@ -46,23 +46,25 @@ $once = static function (Stopwatch $watch, Station $station, string $number) use
     };
     $watch->timed('routing, session, sign-in and a redirect', static fn () => $ask("/jobs/{$job->id}"));
     $family = $watch->timed('family', static fn () => $app->make(Families::class)->of($job->family));
-    $catalogue = $watch->timed('catalogue', static fn () => $app->make(Catalogue::class));
+    $diagnoses = $watch->timed('catalogue', static function () use ($app, $job): Diagnoses {
+        $app->make(Catalogues::class)->of($job->family);
+
+        return $app->make(Diagnoses::class);
+    });
     $entries = $watch->timed('entries', static fn () => $job->entries()->get()->map(
         static fn (Entry $e) => $e->toCore(),
     )->all());
     $sheet = $watch->timed('replay', static fn () => Worksheet::replay($family, Log::of(array_values($entries))));
     $records = $watch->timed('what is beside the log', static fn () => StationRecords::of($job, $sheet, $station));
-    $triage = new Triage($catalogue, $sheet);
+    $triage = new Triage($diagnoses->catalogue($sheet), $sheet);
     if ($triage->leads()) {
         $watch->timed('diagnosis when it is not kept', static fn () => $triage->diagnosis());
     }
-    $diagnoses = $app->make(Diagnoses::class);
     $view = $watch->timed('moves, and the diagnosis as it is kept', static fn () => new SheetView(
         $job,
         $sheet,
         $station,
         $records,
-        $catalogue,
         $diagnoses,
     ));
     $page = $watch->timed('page', static fn () => SheetPage::of($view, '', false));

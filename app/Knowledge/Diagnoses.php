@@ -17,9 +17,14 @@ final readonly class Diagnoses
 {
     private const KEPT_SECONDS = 86400;
 
-    /** @param  string  $knowledge a name that changes with the knowledge */
-    public function __construct(private Repository $cache, public Catalogue $catalogue, private string $knowledge)
+    public function __construct(private Repository $cache, private Catalogues $catalogues)
     {
+    }
+
+    /** What concerns the family of a job. */
+    public function catalogue(Worksheet $sheet): Catalogue
+    {
+        return $this->catalogues->of($sheet->family->id);
     }
 
     public function of(Triage $triage): Diagnosis
@@ -27,9 +32,9 @@ final readonly class Diagnoses
         $case = $triage->case();
 
         return $this->kept(
-            'diagnosis-'.md5($this->knowledge.serialize($case)),
+            'diagnosis-'.md5($this->catalogues->name.serialize($case)),
             Diagnosis::class,
-            fn (): Diagnosis => Diagnosis::of($this->catalogue, $case),
+            fn (): Diagnosis => Diagnosis::of($this->catalogues->of($triage->kind()->id), $case),
         );
     }
 
@@ -39,7 +44,7 @@ final readonly class Diagnoses
         $case = LeakMap::asked($sheet);
 
         return $case === null ? null : $this->kept(
-            'leaks-'.md5($this->knowledge.serialize($case)),
+            'leaks-'.md5($this->catalogues->name.serialize($case)),
             Isolation::class,
             static fn (): Isolation => Isolation::of($case),
         );

@@ -154,7 +154,7 @@ final class Job extends Model
             return $sheet;
         }
         $draft->refuseUnlessMeantFor($sheet, $seen);
-        (new Triage($diagnoses->catalogue, $sheet))->refuseUnlessKnown($draft);
+        (new Triage($diagnoses->catalogue($sheet), $sheet))->refuseUnlessKnown($draft);
         $entry = Entry::query()->create([
             'id' => $clientId,
             'job_id' => $this->id,
@@ -203,7 +203,7 @@ final class Job extends Model
     /** @return array<string, mixed> */
     private static function progressOf(Worksheet $sheet, Diagnoses $diagnoses): array
     {
-        $triage = new Triage($diagnoses->catalogue, $sheet);
+        $triage = new Triage($diagnoses->catalogue($sheet), $sheet);
         $next = $sheet->moves($triage->leads() ? $diagnoses->of($triage) : null, $triage->safety())[0] ?? null;
         $state = static fn (StationState $s): array => ['done' => $s->isDone(), 'stale' => $s->stale];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Http\Sessions\FileSession;
+use App\Knowledge\Catalogues;
 use App\Knowledge\CompiledKnowledge;
 use App\Knowledge\Diagnoses;
 use App\Models\Instrument;
@@ -16,12 +17,10 @@ use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Guide;
 use DustyJet\Diagnosis\Catalogue;
-use DustyJet\Knowledge\DiagnosisFiles;
 use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Knowledge\GuideFile;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
-use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\Filesystem;
@@ -48,8 +47,9 @@ final class AppServiceProvider extends ServiceProvider
             static fn (): CompiledKnowledge => new CompiledKnowledge(storage_path(self::COMPILED)),
         );
         $this->app->singleton(Families::class, self::families(...));
-        $this->app->singleton(Catalogue::class, self::catalogue(...));
-        $this->app->singleton(Diagnoses::class, self::diagnoses(...));
+        $this->app->singleton(Catalogues::class, self::catalogues(...));
+        $this->app->singleton(Catalogue::class, static fn (Application $app): Catalogue => $app->make(Catalogues::class)->all());
+        $this->app->singleton(Diagnoses::class);
         $this->app->singleton(Guide::class, self::guide(...));
     }
 
@@ -86,38 +86,11 @@ final class AppServiceProvider extends ServiceProvider
         );
     }
 
-    private static function catalogue(Application $app): Catalogue
-    {
-        $text = static fn (string $path): string => (string) file_get_contents($path);
-
-        return $app->make(CompiledKnowledge::class)->kept(
-            Catalogue::class,
-            self::diagnosisName(),
-            static fn (): Catalogue => DiagnosisFiles::catalogue(
-                DiagnosisFiles::merge(array_map($text, self::diagnosisFiles())),
-            ),
-        );
-    }
-
-    private static function diagnoses(Application $app): Diagnoses
-    {
-        return new Diagnoses($app->make(Repository::class), $app->make(Catalogue::class), self::diagnosisName());
-    }
-
-    /** Changes whenever a file does. */
-    private static function diagnosisName(): string
-    {
-        $state = static fn (string $path): string => $path.filemtime($path).filesize($path);
-
-        return 'diagnosis-'.md5(implode('', array_map($state, self::diagnosisFiles())));
-    }
-
-    /** @return list<string> */
-    private static function diagnosisFiles(): array
+    private static function catalogues(Application $app): Catalogues
     {
         $paths = glob(base_path(self::KNOWLEDGE.'/diagnosis/*.yaml'));
 
-        return $paths === false ? [] : $paths;
+        return new Catalogues($app->make(CompiledKnowledge::class), $paths === false ? [] : $paths);
     }
 
     private static function guide(Application $app): Guide

@@ -9,7 +9,6 @@ use App\Models\Job;
 use App\Models\StationRecords;
 use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Station;
-use DustyJet\Diagnosis\Catalogue;
 use Tests\Core\Worksheet\Bench;
 
 /** Sheets seen from a station, without a database. */
@@ -27,7 +26,6 @@ final readonly class Sheets
             $bench->sheet(),
             $station,
             StationRecords::none(),
-            app(Catalogue::class),
             app(Diagnoses::class),
             $look,
         );

@@ -14,7 +14,6 @@ use App\View\Pages\SheetPage;
 use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Station;
-use DustyJet\Diagnosis\Catalogue;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Support\Facades\Gate;
 
@@ -25,14 +24,13 @@ final readonly class StationController
         Job $job,
         Station $station,
         Families $families,
-        Catalogue $catalogue,
         Diagnoses $diagnoses,
         #[CurrentUser] Person $by,
     ): PageResponse {
         Gate::authorize('view', $job);
         $sheet = $job->worksheet($families);
         $records = StationRecords::of($job, $sheet, $station);
-        $view = new SheetView($job, $sheet, $station, $records, $catalogue, $diagnoses, $request->look());
+        $view = new SheetView($job, $sheet, $station, $records, $diagnoses, $request->look());
         $page = SheetPage::of($view, $request->screw(), $by->coached);
 
         return new PageResponse('jobs.show', $page, 'job');

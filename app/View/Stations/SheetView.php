@@ -38,18 +38,20 @@ final readonly class SheetView
     /** Of the job: asked for often, so the routes are asked once. */
     public string $address;
 
+    public Catalogue $catalogue;
+
     /** @param  string  $look the check, the part or the test that is asked for */
     public function __construct(
         public Job $job,
         public Worksheet $sheet,
         public Station $station,
         public StationRecords $records,
-        public Catalogue $catalogue,
         Diagnoses $diagnoses,
         public string $look = '',
     ) {
         $this->address = route('jobs.show', $job);
-        $this->triage = new Triage($catalogue, $sheet);
+        $this->catalogue = $diagnoses->catalogue($sheet);
+        $this->triage = new Triage($this->catalogue, $sheet);
         $leads = $this->triage->leads();
         $shows = $station === Station::Intake && $sheet->handedBackAt === null;
         $this->diagnosis = $leads || $shows ? $diagnoses->of($this->triage) : null;

@@ -58,6 +58,26 @@ final class Catalogue
         );
     }
 
+    /**
+     * What concerns one family: all that its jobs ask. What may be found is kept whole, since a log may name any of it.
+     */
+    public function of(CarburetorKind $family): self
+    {
+        return new self(
+            [$family->id => $family],
+            $this->access,
+            $this->findings,
+            $this->findingFamilies,
+            array_intersect_key($this->checks, $this->checksOf($family)),
+            $this->checkFamilies,
+            array_intersect_key($this->faults, $this->faultsOf($family)),
+            $this->faultFamilies,
+            $this->flowsOf($family),
+            $this->cautions,
+            $this->costs,
+        );
+    }
+
     /** @throws UnusableCase If there is no such family. */
     public function family(string $id): CarburetorKind
     {

@@ -154,3 +154,21 @@ it('answers in the same words, asked twice', function (): void {
 
     expect(Diagnosis::of(Knowledge::real(), $case))->toEqual(Diagnosis::of(Knowledge::real(), $case));
 });
+
+it('says the same of a case by the knowledge of its family alone', function (): void {
+    $seed = seed();
+    $chance = new Randomizer(new Mt19937($seed));
+    $known = Knowledge::real();
+    for ($i = 0; $i < 8; $i++) {
+        $case = anyCase($known, $chance);
+        $alone = $known->of($case->family);
+        $where = "SEED={$seed} case {$i} of {$case->family->id}";
+
+        expect(Diagnosis::of($alone, $case, 3))->toEqual(Diagnosis::of($known, $case, 3), $where)
+            ->and($alone->checksOf($case->family))->toEqual($known->checksOf($case->family), $where)
+            ->and($alone->flowsOf($case->family))->toEqual($known->flowsOf($case->family), $where)
+            ->and(array_keys($alone->families))->toBe([$case->family->id])
+            ->and(count($alone->faults) < count($known->faults) && count($alone->checks) < count($known->checks))
+            ->toBeTrue($where);
+    }
+});

@@ -50,8 +50,7 @@ function caught(array $true, array $found, float $seconds, float $psi): array
     $isAt = static fn (array $pop, Pop $it): bool => abs($it->seconds - $pop['t']) <= $seconds;
     $isThat = static fn (array $pop, Pop $it): bool => $isAt($pop, $it)
         && abs($it->pop->inPsi() - $pop['pop']) <= $psi && abs($it->reseat->inPsi() - $pop['reseat']) <= $psi;
-    $some = static fn (callable $is, Pop $it): bool
-        => array_filter($true, static fn (array $pop): bool => $is($pop, $it)) !== [];
+    $some = static fn (callable $is, Pop $it): bool => array_filter($true, static fn (array $pop): bool => $is($pop, $it)) !== [];
 
     return [
         'caught' => count(array_filter($found, static fn (Pop $it): bool => $some($isThat, $it))),
