@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use DustyJet\Instrument\Measurand;
-use Illuminate\Database\Query\Builder;
-use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -41,19 +39,19 @@ final readonly class BenchGauges
     /** @return list<stdClass> */
     private static function rows(Job $job): array
     {
-        $may = 'instruments.revoked_at is null and not instruments.stands_in and instruments.measurand in (?, ?)';
-        $kinds = [Measurand::Pressure->value, Measurand::Vacuum->value];
-        $rows = DB::table('instruments')
-            ->leftJoin('live_runs', static fn (JoinClause $on): JoinClause => $on
-                ->on('live_runs.instrument_id', 'instruments.id')
-                ->where('live_runs.job_id', $job->id)
-                ->whereNull('live_runs.ended_at'))
-            ->where(static fn (Builder $q): Builder => $q->whereNotNull('live_runs.id')->orWhereRaw($may, $kinds))
-            ->orderBy('instruments.name')
-            ->select(['instruments.id', 'instruments.name', 'live_runs.id as run'])
-            ->selectRaw("({$may}) as may", $kinds)
-            ->get();
+        /** @var list<stdClass> $rows */
+        $rows = DB::select(<<<'SQL'
+            select * from (
+                select instruments.id, instruments.name, live_runs.id as run,
+                    revoked_at is null and not stands_in and instruments.measurand in (?, ?) as may
+                from instruments
+                left join live_runs on live_runs.instrument_id = instruments.id and live_runs.job_id = ?
+                    and live_runs.ended_at is null
+            ) as gauges
+            where run is not null or may
+            order by name
+            SQL, [Measurand::Pressure->value, Measurand::Vacuum->value, $job->id]);
 
-        return array_values($rows->all());
+        return $rows;
     }
 }

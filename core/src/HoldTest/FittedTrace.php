@@ -34,8 +34,9 @@ final readonly class FittedTrace
      */
     public function at(array $seconds): array
     {
+        $highest = 1.3 * max($this->low[0], $this->high[0]);
         $leak = HoldCurve::leak(
-            LeakLaw::of($this->shape, $this->isVacuum, 1.3 * max($this->low[0], $this->high[0]), $this->atmosphere),
+            LeakLaw::of($this->shape, $this->isVacuum, $highest, $this->atmosphere, LeakLaw::DRAWN_NODES),
         );
         $curve = match ($this->model) {
             HoldModel::Tight => HoldCurve::tight(),

@@ -17,6 +17,9 @@ final readonly class LeakLaw
 {
     private const NODES = 240;
 
+    /** Enough to draw: within a thousandth of a kPa of the fit's own. */
+    public const DRAWN_NODES = 40;
+
     /**
      * @param  list<float>  $roots sqrt(p) on the grid
      * @param  list<float>  $slopes dq/dG on the grid
@@ -31,18 +34,23 @@ final readonly class LeakLaw
     ) {
     }
 
-    public static function of(LeakShape $shape, bool $isVacuum, float $highest, float $atmosphere): self
-    {
+    public static function of(
+        LeakShape $shape,
+        bool $isVacuum,
+        float $highest,
+        float $atmosphere,
+        int $nodes = self::NODES,
+    ): self {
         if ($shape !== LeakShape::Orifice) {
             return new self($shape, $isVacuum, $atmosphere, [], [], 0.0);
         }
         $speed = static fn (float $q): float => $shape->rate(max($q, 1e-4) ** 2, $isVacuum, $atmosphere)
             / (2.0 * max($q, 1e-4));
         $top = sqrt($highest);
-        $grid = (1.05 * $top) / min($speed($top), $speed(0.0)) / self::NODES;
+        $grid = (1.05 * $top) / min($speed($top), $speed(0.0)) / $nodes;
         $roots = [0.0];
         $slopes = [$speed(0.0)];
-        for ($i = 0, $q = 0.0; $i < self::NODES && $q < $top; $i++) {
+        for ($i = 0, $q = 0.0; $i < $nodes && $q < $top; $i++) {
             $a = $speed($q);
             $b = $speed($q + 0.5 * $grid * $a);
             $c = $speed($q + 0.5 * $grid * $b);

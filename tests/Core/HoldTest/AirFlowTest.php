@@ -92,12 +92,15 @@ it('solves each leak law as a small-step integration does', function (LeakShape 
 it('empties through an orifice as a small-step integration does', function (bool $isVacuum, float $elapsed): void {
     $p = $isVacuum ? 50.0 : 34.0;
     $law = LeakLaw::of(LeakShape::Orifice, $isVacuum, 60.0, 101.325);
+    $drawn = LeakLaw::of(LeakShape::Orifice, $isVacuum, 60.0, 101.325, LeakLaw::DRAWN_NODES);
     $got = $law->after($p, [$elapsed])[0];
+    $isDrawn = $drawn->after($p, [$elapsed])[0];
     $steps = 20000;
     for ($i = 0; $i < $steps; $i++) {
         $middle = max(0.0, $p - ((0.5 * $elapsed) / $steps) * LeakShape::Orifice->rate($p, $isVacuum, 101.325));
         $p = max(0.0, $p - ($elapsed / $steps) * LeakShape::Orifice->rate($middle, $isVacuum, 101.325));
     }
 
-    expect($got)->toEqualWithDelta($p, 3e-3);
+    expect($got)->toEqualWithDelta($p, 3e-3)
+        ->and($isDrawn)->toEqualWithDelta($got, 1e-3);
 })->with([[false, 0.1], [false, 0.4], [false, 5.0], [true, 0.1], [true, 0.5], [true, 5.0]]);
