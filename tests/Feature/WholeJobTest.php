@@ -96,6 +96,8 @@ it('takes a job from intake to hand-back over HTTP', function (): void {
         'at' => 'hand-back',
     ])->assertSessionHasNoErrors();
     expect($job->refresh()->handed_back_at)->not->toBeNull();
+    $this->get("/jobs/{$job->id}/bench-test")->assertSee('Handed back: this is how the bench was left.')
+        ->assertSee('<fieldset id="tab" class="dj-benchtab" disabled>', false);
     $this->get("/jobs/{$job->id}/report")
         ->assertSee('Fresh fuel each season.')
         ->assertSee('passes, 1,760 rpm')

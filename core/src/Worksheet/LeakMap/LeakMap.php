@@ -23,9 +23,6 @@ use DustyJet\Worksheet\Worksheet;
 /** Which joint leaks, by the hold test of the whole and the isolating tests since. */
 final readonly class LeakMap
 {
-    /** So likely it is as good as seen. From memory. */
-    private const PROVED = 0.95;
-
     /** The name of the hold test among the isolating ones. */
     public const WHOLE = 'whole';
 
@@ -131,7 +128,7 @@ final readonly class LeakMap
         $isolation = $sheet->of(IsolatingResults::class)->all === [] ? null : self::of($sheet);
         $leaking = [];
         foreach ($isolation->suspects ?? [] as $suspect) {
-            $leaking = $suspect->probability >= self::PROVED ? [...$leaking, $suspect->joint] : $leaking;
+            $leaking = $suspect->isProved() ? [...$leaking, $suspect->joint] : $leaking;
         }
 
         return ['leaking' => $leaking, 'cleared' => $isolation->cleared ?? []];

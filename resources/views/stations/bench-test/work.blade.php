@@ -5,7 +5,11 @@
                 @if ($tab['isShown']) aria-current="true" @endif><b>{{ $tab['name'] }}</b><small>{{ $tab['note'] }}</small></a>
         @endforeach
     </nav>
-    <div id="tab" class="dj-benchtab">
+    @if ($page->job->isClosed)
+        <p class="dj-readonly" role="note">Handed back: this is how the bench was left. To go on, take the hand-back
+            back in the log.</p>
+    @endif
+    <fieldset id="tab" class="dj-benchtab" @disabled($page->job->isClosed)>
         @includeWhen($work->gauge, 'stations.bench-test.gauge', ['plate' => $work->gauge])
         @includeWhen($work->live?->watch, 'stations.bench-test.live')
         @include($work->card->view(), ['card' => $work->card])
@@ -13,5 +17,5 @@
         @if ($work->tests)
             @include('sheet.tests', ['tests' => $work->tests])
         @endif
-    </div>
+    </fieldset>
 </section>

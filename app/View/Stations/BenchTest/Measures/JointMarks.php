@@ -10,8 +10,6 @@ use DustyJet\LeakIsolation\Isolation;
 /** How each joint stands, by a letter in the order of the family: the same letter in the map and on the drawing. */
 final readonly class JointMarks
 {
-    private const SURE = 0.95;
-
     private const ORDER = ['leaks' => 2, 'suspect' => 1, 'cleared' => 0];
 
     /** @param  array<string, array{letter: string, state: string, percent: int}>  $all by joint, likeliest first */
@@ -26,7 +24,7 @@ final readonly class JointMarks
         foreach ($isolation->suspects ?? [] as $suspect) {
             $all[$suspect->joint] = [
                 'letter' => $letters[$suspect->joint],
-                'state' => $suspect->probability >= self::SURE ? 'leaks' : 'suspect',
+                'state' => $suspect->isProved() ? 'leaks' : 'suspect',
                 'percent' => (int) round(100.0 * $suspect->probability),
             ];
         }

@@ -20,8 +20,6 @@ use DustyJet\Worksheet\Worksheet;
 /** Which joint leaks: suspects with their flows, what is cleared, and the test that tells most for its minutes. */
 final readonly class LeakMapCard implements BenchCard
 {
-    private const SURE = 0.95;
-
     /**
      * @param  list<array{letter: string, joint: string, state: string, percent: int, flow: string}>  $rows likeliest first
      * @param  array{key: string, do: string, why: string, note: string}|null  $next
@@ -69,7 +67,7 @@ final readonly class LeakMapCard implements BenchCard
         return match (true) {
             $sheet->of(Staleness::class)->has(IsolatingResults::READING) => 're-check',
             $isolation === null => 'nothing leaks',
-            $first !== null && $first->probability >= self::SURE => $sheet->family->proof->leaks->joints[$first->joint]->name ?? '',
+            $first?->isProved() === true => $sheet->family->proof->leaks->joints[$first->joint]->name ?? '',
             default => count($isolation->suspects).' suspect',
         };
     }
