@@ -17,6 +17,10 @@
             @endforeach
         @endforeach
     </svg>
+    <p class="dj-sightlegend" aria-hidden="true">
+        <span><svg viewBox="0 0 44 12"><path class="is-face" d="M0 6H44" /></svg>body face</span>
+        <span><svg viewBox="0 0 44 12"><path class="is-float" d="M0 6H44" /></svg>float</span>
+    </p>
     @include('forms.open', ['form' => $page->form, 'kind' => 'float_sighted', 'id' => 'sight-form'])
         @foreach (['face', 'float'] as $line)
             @foreach (['x1', 'y1', 'x2', 'y2'] as $at)
