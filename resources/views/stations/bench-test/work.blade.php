@@ -6,8 +6,7 @@
         @endforeach
     </nav>
     @if ($page->job->isClosed)
-        <p class="dj-readonly" role="note">Handed back: this is how the bench was left. To go on, take the hand-back
-            back in the log.</p>
+        <p class="dj-readonly">Handed back: this is how the bench was left.</p>
     @endif
     <fieldset id="tab" class="dj-benchtab" @disabled($page->job->isClosed)>
         @includeWhen($work->gauge, 'stations.bench-test.gauge', ['plate' => $work->gauge])
