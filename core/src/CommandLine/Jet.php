@@ -48,6 +48,7 @@ final readonly class Jet
         'float' => FloatCommand::class,
         'isolate' => IsolateCommand::class,
         'popoff' => PopOffCommand::class,
+        'engine' => EngineCommand::class,
     ];
 
     /** How many suspects and checks a diagnosis prints. */
@@ -290,7 +291,8 @@ final readonly class Jet
                 if (! in_array($name, $known, true)) {
                     throw Usage::unknown($argument);
                 }
-                $options[$name] = $value ?? (array_shift($arguments) ?? throw Usage::missing($name));
+                $value ??= array_shift($arguments) ?? throw Usage::missing($name);
+                $options[$name] = isset($options[$name]) ? $options[$name].Options::AND.$value : $value;
             } else {
                 $words[] = $argument;
             }

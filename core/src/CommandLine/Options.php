@@ -10,6 +10,9 @@ use DustyJet\HoldTest\TraceCsv;
 /** What was typed after the dashes of a command. */
 final readonly class Options
 {
+    /** Between what was typed for an option that was given more than once. */
+    public const AND = "\n";
+
     private const LONGEST_NUMBER = 40;
 
     /**
@@ -38,6 +41,12 @@ final readonly class Options
     public function has(string $name): bool
     {
         return isset($this->typed[$name]);
+    }
+
+    /** @return list<string> as often as it was given */
+    public function all(string $name): array
+    {
+        return isset($this->typed[$name]) ? explode(self::AND, $this->typed[$name]) : [];
     }
 
     /** @throws Usage If it is missing or no number. */
@@ -70,6 +79,6 @@ final readonly class Options
         }
         $all = array_map(static fn (BackedEnum $w): string => (string) $w->value, $words::cases());
 
-        return $words::tryFrom($text) ?? throw Usage::notAmong($name, $all, $text);
+        return $words::tryFrom(is_int($words::cases()[0]->value) ? (int) $text : $text) ?? throw Usage::notAmong($name, $all, $text);
     }
 }

@@ -19,7 +19,9 @@ final class Usage extends \InvalidArgumentException implements Rejected
         .' [--ends squared|plain] [--material music_wire|stainless_302] [--json]'
         .' | jet lever --measured-mm N --target-mm N --tolerance-mm N --sign down|up [--arm-ratio N] [--json]'
         .' | jet float --front-mm N --rear-mm N --length-mm N [--json]'
-        .' | jet float --mass-g N --arm-float-mm N --arm-tang-mm N --seat-mm N [--test-kpa N] [--volume-ml N --submerged N] [--json]';
+        .' | jet float --mass-g N --arm-float-mm N --arm-tang-mm N --seat-mm N [--test-kpa N] [--volume-ml N --submerged N] [--json]'
+        .' | jet engine ENGINE.json --throttle-deg N --H N --L N [--choke N] [--pressure-kpa N] [--temperature-c N]'
+        .' [--fault NAME=STRENGTH]... [--json] | jet engine --random SEED [--stroke 2|4] [--json]';
 
     public static function show(): self
     {
@@ -46,6 +48,11 @@ final class Usage extends \InvalidArgumentException implements Rejected
     public static function noNumber(string $option, string $given): self
     {
         return new self("--{$option} must be a number, \"".mb_substr(mb_scrub($given), 0, 40).'" was given.');
+    }
+
+    public static function noSeed(string $option, float $given): self
+    {
+        return new self("--{$option} must be a whole number from 0 on, \"{$given}\" was given.");
     }
 
     public static function notAboveZero(string $option, float $given): self

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace DustyJet\HoldTest;
 
+use DustyJet\Air\IsentropicFlow;
+
 /** How the flow through a leak depends on the pressure across it. */
 enum LeakShape: string
 {
@@ -25,8 +27,8 @@ enum LeakShape: string
             self::Linear => $p,
             self::ViscousCrack => $p * (1.0 + ($isVacuum ? -1.0 : 1.0) * $p / (2.0 * $atmosphere)),
             self::Orifice => $isVacuum
-                ? $atmosphere * AirFlow::flowFunction(($atmosphere - $p) / $atmosphere)
-                : ($atmosphere + $p) * AirFlow::flowFunction($atmosphere / ($atmosphere + $p)),
+                ? $atmosphere * IsentropicFlow::function(($atmosphere - $p) / $atmosphere)
+                : ($atmosphere + $p) * IsentropicFlow::function($atmosphere / ($atmosphere + $p)),
         };
     }
 }

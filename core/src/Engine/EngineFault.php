@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Engine;
+
+/**
+ * What may be wrong, as the diagnosis names it, in what the equations of an engine can say. How much a fault of strength
+ * 1 does is from memory.
+ */
+enum EngineFault: string
+{
+    case MainJetClogged = 'main_jet_clogged';
+    case HighCircuitBlocked = 'high_circuit_blocked';
+    case PilotCircuitBlocked = 'pilot_circuit_blocked';
+    case LowDrillingsBlocked = 'low_drillings_blocked';
+    case DischargeHolesBlocked = 'discharge_holes_blocked';
+    case IdleAirBlocked = 'idle_air_blocked';
+    case AirJetsBlocked = 'air_jets_blocked';
+    case CheckValveLeaking = 'check_valve_leaking';
+    case IntakeAirLeak = 'intake_air_leak';
+    case CrankcaseLeak = 'crankcase_leak';
+    case ThrottleShaftWorn = 'throttle_shaft_worn';
+    case FloatSetHigh = 'float_set_high';
+    case FloatSetLow = 'float_set_low';
+    case FloatCracked = 'float_cracked';
+    case NeedleWorn = 'needle_worn';
+    case LeverSetHigh = 'lever_set_high';
+    case LeverSetLow = 'lever_set_low';
+    case DiaphragmStiff = 'metering_diaphragm_stiff';
+    case BowlVentBlocked = 'bowl_vent_blocked';
+    case MeteringVentBlocked = 'metering_vent_blocked';
+    case FuelFilterClogged = 'fuel_filter_clogged';
+    case FuelLineBlocked = 'fuel_line_blocked';
+    case InletScreenBlocked = 'inlet_screen_blocked';
+    case PulseHoseLeaking = 'pulse_hose_leaking';
+    case PumpDiaphragmWorn = 'pump_diaphragm_worn';
+    case StaleFuel = 'stale_fuel';
+    case WaterInFuel = 'water_in_fuel';
+    case AirFilterClogged = 'air_filter_clogged';
+    case AirInletNest = 'air_inlet_nest';
+    case ChokeLeftOn = 'choke_left_on';
+    case ChokeDoesNotClose = 'choke_does_not_close';
+    case LowCompression = 'low_compression';
+    case ExhaustCarboned = 'exhaust_carboned';
+    case SparkScreenChoked = 'spark_screen_choked';
+
+    /** Nothing is worse than all but this left. */
+    private const LEAST = 0.02;
+
+    /** @throws UnusableEngine If there is no such fault, or it is not from 0 to 1. */
+    public static function named(string $name, float $strength): self
+    {
+        UnusableEngine::unlessWithin("fault {$name}", $strength, 0.0, 1.0);
+
+        return self::tryFrom($name) ?? throw UnusableEngine::wrong('fault', 'one of '.implode(
+            ', ',
+            array_map(static fn (self $f): string => $f->value, self::cases()),
+        ));
+    }
+
+    /** The engine with it. */
+    public function in(VirtualEngine $engine, float $strength): VirtualEngine
+    {
+        return new VirtualEngine(
+            $this->inCylinder($engine->cylinder, $strength),
+            $this->inThroat($engine->throat, $strength),
+            $this->inCircuits($engine, $strength),
+        );
+    }
+
+    /** How it then stands, whatever was set. */
+    public function at(Setting $setting, float $strength): Setting
+    {
+        $choke = match ($this) {
+            self::ChokeLeftOn => max($setting->choke, $strength),
+            self::ChokeDoesNotClose => min($setting->choke, 1.0 - $strength),
+            default => $setting->choke,
+        };
+
+        return new Setting($setting->throttleDeg, $setting->highTurns, $setting->lowTurns, $choke);
+    }
+
+    private function inCylinder(Cylinder $cylinder, float $strength): Cylinder
+    {
+        return match ($this) {
+            self::StaleFuel => $cylinder->failing(1.0, 1.0 - 0.35 * $strength),
+            self::WaterInFuel => $cylinder->failing(1.0, 1.0 - 0.7 * $strength),
+            self::LowCompression => $cylinder->failing(1.0 - 0.2 * $strength, 1.0 - 0.5 * $strength),
+            self::ExhaustCarboned, self::SparkScreenChoked => $cylinder->failing(1.0 - 0.6 * $strength, 1.0),
+            default => $cylinder,
+        };
+    }
+
+    private function inThroat(Throat $throat, float $strength): Throat
+    {
+        return match ($this) {
+            self::IntakeAirLeak, self::CrankcaseLeak => $throat->leaking(0.0, 0.02 * $strength * $throat->boreMm2()),
+            self::ThrottleShaftWorn => $throat->leaking(0.0, 0.005 * $strength * $throat->boreMm2()),
+            self::AirFilterClogged, self::AirInletNest => $throat->leaking(0.0, 0.0, max(self::LEAST, (1.0 - 0.9 * $strength) ** 2)),
+            default => $throat,
+        };
+    }
+
+    private function inCircuits(VirtualEngine $engine, float $strength): Circuits
+    {
+        $circuits = $engine->circuits;
+        $open = 1.0 - $strength;
+
+        return match ($this) {
+            self::MainJetClogged, self::HighCircuitBlocked => $circuits->plugged($circuits->highOpen * $open, $circuits->lowOpen),
+            self::PilotCircuitBlocked, self::LowDrillingsBlocked, self::DischargeHolesBlocked => $circuits->plugged($circuits->highOpen, $circuits->lowOpen * $open),
+            self::IdleAirBlocked, self::AirJetsBlocked => $circuits->signalling($circuits->idleSignal * (1.0 + 2.0 * $strength)),
+            self::CheckValveLeaking => $circuits->signalling($circuits->idleSignal * (1.0 - 0.8 * $strength)),
+            self::FloatSetHigh, self::LeverSetHigh => $circuits->lifting(-6.0 * $strength),
+            self::FloatSetLow, self::LeverSetLow => $circuits->lifting(6.0 * $strength),
+            self::FloatCracked => $circuits->lifting(-20.0 * $strength),
+            self::NeedleWorn => $circuits->lifting(-12.0 * $strength),
+            self::DiaphragmStiff => $circuits->lifting(15.0 * $strength),
+            self::BowlVentBlocked, self::MeteringVentBlocked => $circuits->starved(1.0 - 0.8 * $strength, INF),
+            self::FuelFilterClogged, self::FuelLineBlocked, self::InletScreenBlocked, self::PulseHoseLeaking, self::PumpDiaphragmWorn => $circuits->starved(1.0, max(self::LEAST, $open) * self::mostFuel($engine->cylinder)),
+            default => $circuits,
+        };
+    }
+
+    /** Twice what fills and burns at the most speed: what a clear line gives. kg/s. */
+    private static function mostFuel(Cylinder $cylinder): float
+    {
+        $air = $cylinder->volumetricEfficiency * $cylinder->sweeps($cylinder->maximumRpm) * Weather::standard()->density();
+
+        return 2.0 * $air / Cylinder::STOICHIOMETRIC;
+    }
+}
