@@ -15,3 +15,37 @@ function seed(): int
 
     return $given === false || $given === '' ? random_int(1, 1_000_000) : (int) $given;
 }
+
+/** @return mixed what a SciPy script makes of its input */
+function scipy(string $script, mixed $given): mixed
+{
+    $process = proc_open(['/usr/bin/python3', '-c', $script], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+    fwrite($pipes[0], (string) json_encode($given));
+    fclose($pipes[0]);
+    $said = json_decode((string) stream_get_contents($pipes[1]), true);
+    expect(proc_close($process))->toBe(0, 'the Debian package python3-scipy must be installed');
+
+    return $said;
+}
+
+/** @return array{0: int, 1: string, 2: string} exit status, output, error */
+function jet(string ...$arguments): array
+{
+    $process = proc_open(
+        [PHP_BINARY, __DIR__.'/../bin/jet', ...$arguments],
+        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+        $pipes,
+    );
+    $out = (string) stream_get_contents($pipes[1]);
+    $err = (string) stream_get_contents($pipes[2]);
+
+    return [proc_close($process), trim($out), trim($err)];
+}
+
+function fileWith(string $text): string
+{
+    $path = (string) tempnam(sys_get_temp_dir(), 'jet');
+    file_put_contents($path, $text);
+
+    return $path;
+}

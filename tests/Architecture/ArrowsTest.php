@@ -68,6 +68,10 @@ arch('numerics know nothing of the trade')
 arch('analysis knows nothing of the log')
     ->expect(['DustyJet\HoldTest', 'DustyJet\Mixture'])
     ->not->toUse(['DustyJet\Worksheet', 'DustyJet\BenchLog', 'DustyJet\Knowledge']);
+arch('an engine rests on air and quantities alone')
+    ->expect('DustyJet\Engine')
+    ->toOnlyUse(['DustyJet\Air', 'DustyJet\Quantity', 'DustyJet\Rejected', 'Random']);
+arch('air knows nothing at all')->expect('DustyJet\Air')->toUseNothing();
 arch('the application leaves the kernels alone')->expect('App')->not->toUse('DustyJet\Numerics');
 arch('the trade rests on nothing of the job')
     ->expect([

@@ -77,8 +77,13 @@ final readonly class Options
         if ($text === null) {
             return $otherwise ?? throw Usage::missing($name);
         }
+        foreach ($words::cases() as $word) {
+            if ((string) $word->value === $text) {
+                return $word;
+            }
+        }
         $all = array_map(static fn (BackedEnum $w): string => (string) $w->value, $words::cases());
 
-        return $words::tryFrom(is_int($words::cases()[0]->value) ? (int) $text : $text) ?? throw Usage::notAmong($name, $all, $text);
+        throw Usage::notAmong($name, $all, $text);
     }
 }

@@ -55,7 +55,7 @@ final class Transient
         $this->main ??= $here->mainKgS;
         $this->main += ($here->mainKgS - $this->main) * (1.0 - exp(-$seconds / self::FILLS_IN_SECONDS));
         $middle = $this->within($this->rpm + 0.5 * $seconds * $this->gains($this->rpm, $here));
-        $this->rpm = $this->within(
+        $this->rpm = $middle <= 0.0 ? 0.0 : $this->within(
             $this->rpm + $seconds * $this->gains($middle, $this->engine->flows($middle, $setting, $this->weather)),
         );
     }

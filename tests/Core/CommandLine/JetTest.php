@@ -2,28 +2,6 @@
 
 declare(strict_types=1);
 
-/** @return array{0: int, 1: string, 2: string} exit status, output, error */
-function jet(string ...$arguments): array
-{
-    $process = proc_open(
-        [PHP_BINARY, __DIR__.'/../../../bin/jet', ...$arguments],
-        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
-        $pipes,
-    );
-    $out = (string) stream_get_contents($pipes[1]);
-    $err = (string) stream_get_contents($pipes[2]);
-
-    return [proc_close($process), trim($out), trim($err)];
-}
-
-function fileWith(string $text): string
-{
-    $path = (string) tempnam(sys_get_temp_dir(), 'jet');
-    file_put_contents($path, $text);
-
-    return $path;
-}
-
 it('says turns', function (): void {
     expect(jet('turns', '1 3/4', '--json'))->toBe([0, '{"turns":1.75,"text":"1 3/4"}', '']);
 });

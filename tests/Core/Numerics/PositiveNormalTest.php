@@ -9,18 +9,6 @@ use DustyJet\Numerics\PositiveNormal;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** @return mixed what a SciPy script makes of its input */
-function scipy(string $script, mixed $given): mixed
-{
-    $process = proc_open(['/usr/bin/python3', '-c', $script], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
-    fwrite($pipes[0], (string) json_encode($given));
-    fclose($pipes[0]);
-    $said = json_decode((string) stream_get_contents($pipes[1]), true);
-    expect(proc_close($process))->toBe(0, 'the Debian package python3-scipy must be installed');
-
-    return $said;
-}
-
 it('finds the least squares with none below zero that SciPy finds', function (): void {
     $seed = seed();
     $chance = new Randomizer(new Mt19937($seed));
