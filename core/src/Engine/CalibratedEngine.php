@@ -6,7 +6,7 @@ namespace DustyJet\Engine;
 
 /**
  * Fits an engine to what it does when it is well: what it burns to its top speed, its throttle to its idle, then bores
- * and half-angles to the fuel of both. Each circuit draws a little of the other's fuel, so that is done a few times over.
+ * and half-angles to the fuel of both. Each circuit adds to what the other draws, so that is done a few times over.
  */
 final readonly class CalibratedEngine
 {

@@ -114,7 +114,9 @@ final readonly class Cylinder
         [$rest, $first, $second] = $this->frictionKpa;
         $friction = 1000.0 * ($rest + $first * $thousands + $second * $thousands ** 2);
 
-        return ($friction + $this->stroke->pumping() * $vacuum) * $this->sweeps($rpm) + $this->loadWPerKrpm3 * $thousands ** 3;
+        $load = $this->loadWPerKrpm3 * $thousands ** 3;
+
+        return ($friction + $this->stroke->pumping() * $vacuum) * $this->sweeps($rpm) + $load;
     }
 
     /** A saw's flywheel and clutch by its displacement; a mower's with its blade. From memory. */

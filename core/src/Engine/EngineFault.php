@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace DustyJet\Engine;
 
 /**
- * What may be wrong, as the diagnosis names it, in what the equations of an engine can say. How much a fault of strength
- * 1 does is from memory.
+ * What may be wrong, as the diagnosis names it, in what the equations of an engine can say. How much a fault of
+ * strength 1 does is from memory.
  */
 enum EngineFault: string
 {
@@ -44,6 +44,18 @@ enum EngineFault: string
     case LowCompression = 'low_compression';
     case ExhaustCarboned = 'exhaust_carboned';
     case SparkScreenChoked = 'spark_screen_choked';
+
+    /** Dirt where the idle fuel goes. */
+    private const PLUGS_LOW = [self::PilotCircuitBlocked, self::LowDrillingsBlocked, self::DischargeHolesBlocked];
+
+    /** The supply is short. */
+    private const STARVES = [
+        self::FuelFilterClogged,
+        self::FuelLineBlocked,
+        self::InletScreenBlocked,
+        self::PulseHoseLeaking,
+        self::PumpDiaphragmWorn,
+    ];
 
     /** Nothing is worse than all but this left. */
     private const LEAST = 0.02;
@@ -94,10 +106,13 @@ enum EngineFault: string
 
     private function inThroat(Throat $throat, float $strength): Throat
     {
+        $bore = $throat->boreMm2();
+        $filter = max(self::LEAST, (1.0 - 0.9 * $strength) ** 2);
+
         return match ($this) {
-            self::IntakeAirLeak, self::CrankcaseLeak => $throat->leaking(0.0, 0.02 * $strength * $throat->boreMm2()),
-            self::ThrottleShaftWorn => $throat->leaking(0.0, 0.005 * $strength * $throat->boreMm2()),
-            self::AirFilterClogged, self::AirInletNest => $throat->leaking(0.0, 0.0, max(self::LEAST, (1.0 - 0.9 * $strength) ** 2)),
+            self::IntakeAirLeak, self::CrankcaseLeak => $throat->leaking(0.0, 0.02 * $strength * $bore),
+            self::ThrottleShaftWorn => $throat->leaking(0.0, 0.005 * $strength * $bore),
+            self::AirFilterClogged, self::AirInletNest => $throat->leaking(0.0, 0.0, $filter),
             default => $throat,
         };
     }
@@ -106,19 +121,24 @@ enum EngineFault: string
     {
         $circuits = $engine->circuits;
         $open = 1.0 - $strength;
+        if (in_array($this, self::PLUGS_LOW, true)) {
+            return $circuits->plugged($circuits->highOpen, $circuits->lowOpen * $open);
+        }
+        if (in_array($this, self::STARVES, true)) {
+            return $circuits->starved(1.0, max(self::LEAST, $open) * self::mostFuel($engine->cylinder));
+        }
+        $signal = $circuits->idleSignal;
 
         return match ($this) {
             self::MainJetClogged, self::HighCircuitBlocked => $circuits->plugged($circuits->highOpen * $open, $circuits->lowOpen),
-            self::PilotCircuitBlocked, self::LowDrillingsBlocked, self::DischargeHolesBlocked => $circuits->plugged($circuits->highOpen, $circuits->lowOpen * $open),
-            self::IdleAirBlocked, self::AirJetsBlocked => $circuits->signalling($circuits->idleSignal * (1.0 + 2.0 * $strength)),
-            self::CheckValveLeaking => $circuits->signalling($circuits->idleSignal * (1.0 - 0.8 * $strength)),
+            self::IdleAirBlocked, self::AirJetsBlocked => $circuits->signalling($signal * (1.0 + 2.0 * $strength)),
+            self::CheckValveLeaking => $circuits->signalling($signal * (1.0 - 0.8 * $strength)),
             self::FloatSetHigh, self::LeverSetHigh => $circuits->lifting(-6.0 * $strength),
             self::FloatSetLow, self::LeverSetLow => $circuits->lifting(6.0 * $strength),
             self::FloatCracked => $circuits->lifting(-20.0 * $strength),
             self::NeedleWorn => $circuits->lifting(-12.0 * $strength),
             self::DiaphragmStiff => $circuits->lifting(15.0 * $strength),
             self::BowlVentBlocked, self::MeteringVentBlocked => $circuits->starved(1.0 - 0.8 * $strength, INF),
-            self::FuelFilterClogged, self::FuelLineBlocked, self::InletScreenBlocked, self::PulseHoseLeaking, self::PumpDiaphragmWorn => $circuits->starved(1.0, max(self::LEAST, $open) * self::mostFuel($engine->cylinder)),
             default => $circuits,
         };
     }
@@ -126,8 +146,8 @@ enum EngineFault: string
     /** Twice what fills and burns at the most speed: what a clear line gives. kg/s. */
     private static function mostFuel(Cylinder $cylinder): float
     {
-        $air = $cylinder->volumetricEfficiency * $cylinder->sweeps($cylinder->maximumRpm) * Weather::standard()->density();
+        $fills = $cylinder->volumetricEfficiency * $cylinder->sweeps($cylinder->maximumRpm);
 
-        return 2.0 * $air / Cylinder::STOICHIOMETRIC;
+        return 2.0 * $fills * Weather::standard()->density() / Cylinder::STOICHIOMETRIC;
     }
 }

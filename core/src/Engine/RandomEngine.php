@@ -9,8 +9,8 @@ use Random\Randomizer;
 /**
  * Engines as they stand in a shop, drawn and then calibrated. The ranges are from memory: see each draw.
  *
- * A two-stroke of 25 to 75 cc tops out at 12,000 to 14,000 rpm at phi 1.25 and idles at 2,500 to 3,000; a four-stroke of
- * 100 to 400 cc runs 3,700 to 4,500 at full throttle and idles at 1,200 to 1,800. Healthy screws stand at 0.9 to 1.75.
+ * A two-stroke of 25 to 75 cc tops out at 12,000 to 14,000 rpm at phi 1.25 and idles at 2,500 to 3,000; a four-stroke
+ * of 100 to 400 cc runs 3,700 to 4,500 at full throttle and idles at 1,200 to 1,800. Healthy screws stand at 0.9 to 1.75.
  */
 final readonly class RandomEngine
 {
@@ -88,7 +88,7 @@ final readonly class RandomEngine
                 volumetricEfficiency: $isTwo ? $this->between(0.55, 0.7) : $this->between(0.72, 0.85),
                 indicatedEfficiency: $isTwo ? 0.2 : $this->between(...self::EFFICIENCY['four']),
                 frictionKpa: $friction,
-                loadWPerKrpm3: $isTwo ? $this->between(0.28, 0.42) * $displacement / 46.0 : 45.0 * $displacement / 160.0,
+                loadWPerKrpm3: $displacement * ($isTwo ? $this->between(0.28, 0.42) / 46.0 : 45.0 / 160.0),
                 maximumRpm: $isTwo ? 17_500.0 : 5_600.0,
                 leanWidth: $this->between(0.4, 0.7),
                 richWidth: $this->between(0.75, 1.1),

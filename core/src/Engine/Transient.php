@@ -66,7 +66,9 @@ final class Transient
         $late = new Flows($flows->manifoldPa, $flows->airKgS, $flows->leakKgS, (float) $this->main, $flows->idleKgS);
         $omega = max(1.0, $rpm * M_PI / 30.0);
 
-        return $this->engine->spare($rpm, $late, $this->weather) / ($this->engine->cylinder->inertia() * $omega) * 30.0 / M_PI;
+        $torque = $this->engine->spare($rpm, $late, $this->weather) / $omega;
+
+        return $torque / $this->engine->cylinder->inertia() * 30.0 / M_PI;
     }
 
     /** What turns slower than a starter turns it has stopped. */

@@ -12,8 +12,8 @@ use DustyJet\Air\IsentropicFlow;
  * Air is drawn through throttle, venturi and choke as isentropic orifices in series and fills the cylinder by its
  * volumetric efficiency; the pressure behind the throttle balances the two. Venturi, choke and manifold draw the fuel:
  * venturi m^2 / (2 rho A_v^2), choke m^2 / (2 rho A_c^2), idle k_i (P_a - P_m). Power is that of the air at its best
- * mixture times what the mixture gives, against friction, drawing and a load cubic in speed. Mean-value engines: Heywood,
- * Internal Combustion Engine Fundamentals (1988), chapters 7 and 14; the numbers of an engine are from memory.
+ * mixture times what the mixture gives, against friction, drawing and a load cubic in speed. Mean-value engines:
+ * Heywood, Internal Combustion Engine Fundamentals (1988), chapters 7 and 14; the numbers of an engine are from memory.
  */
 final readonly class VirtualEngine
 {

@@ -12,7 +12,7 @@ final readonly class Weather
 {
     private const CELSIUS = 273.15;
 
-    private const PASCALS = [30_000.0, 120_000.0];
+    private const KILOPASCALS = [30.0, 120.0];
 
     private const DEGREES = [-40.0, 60.0];
 
@@ -27,8 +27,7 @@ final readonly class Weather
     /** @throws UnusableEngine If nobody mends engines in such air. */
     public static function of(AbsolutePressure $pressure, float $celsius): self
     {
-        $kilopascals = $pressure->inPascals() / 1000.0;
-        UnusableEngine::unlessWithin('pressure_kpa', $kilopascals, self::PASCALS[0] / 1000.0, self::PASCALS[1] / 1000.0);
+        UnusableEngine::unlessWithin('pressure_kpa', $pressure->inKilopascals(), ...self::KILOPASCALS);
         UnusableEngine::unlessWithin('temperature_c', $celsius, ...self::DEGREES);
 
         return new self($pressure->inPascals(), sqrt(IsentropicFlow::GAS_CONSTANT * ($celsius + self::CELSIUS)));
