@@ -71,6 +71,9 @@ arch('analysis knows nothing of the log')
 arch('an engine rests on air and quantities alone')
     ->expect('DustyJet\Engine')
     ->toOnlyUse(['DustyJet\Air', 'DustyJet\Quantity', 'DustyJet\Rejected', 'Random']);
+arch('a bank rests on nothing but itself')
+    ->expect('DustyJet\Bank')
+    ->toOnlyUse(['DustyJet\Rejected']);
 arch('air knows nothing at all')->expect('DustyJet\Air')->toUseNothing();
 arch('the application leaves the kernels alone')->expect('App')->not->toUse('DustyJet\Numerics');
 arch('the trade rests on nothing of the job')

@@ -31,6 +31,7 @@ use DustyJet\Quantity\Turns;
 use DustyJet\Quantity\Volume;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Core\Engine\EnginePins;
 
 /**
  * What the fits say of seeded inputs, number by number. That they are right is shown elsewhere, against certified values
@@ -41,7 +42,14 @@ final readonly class Pins
     /** @return array<string, array<string, mixed>> */
     public static function all(): array
     {
-        return ['holds' => self::holds(), 'pops' => self::pops(), 'leaks' => self::leaks(), 'runs' => self::runs()];
+        return [
+            'holds' => self::holds(),
+            'pops' => self::pops(),
+            'leaks' => self::leaks(),
+            'runs' => self::runs(),
+            'engines' => EnginePins::engines(),
+            'banks' => EnginePins::banks(),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -49,6 +49,7 @@ final readonly class Jet
         'isolate' => IsolateCommand::class,
         'popoff' => PopOffCommand::class,
         'engine' => EngineCommand::class,
+        'sync' => SyncCommand::class,
     ];
 
     /** How many suspects and checks a diagnosis prints. */

@@ -21,7 +21,7 @@ final class Usage extends \InvalidArgumentException implements Rejected
         .' | jet float --front-mm N --rear-mm N --length-mm N [--json]'
         .' | jet float --mass-g N --arm-float-mm N --arm-tang-mm N --seat-mm N [--test-kpa N] [--volume-ml N --submerged N] [--json]'
         .' | jet engine ENGINE.json --throttle-deg N --H N --L N [--choke N] [--pressure-kpa N] [--temperature-c N]'
-        .' [--fault NAME=STRENGTH]... [--json] | jet engine --random SEED [--stroke 2|4] [--json]';
+        .' [--fault NAME=STRENGTH]... [--json] | jet engine --random SEED [--stroke 2|4] [--json] | jet sync STATE.json [--json]';
 
     public static function show(): self
     {
