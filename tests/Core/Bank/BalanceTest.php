@@ -32,6 +32,12 @@ function bankOf(array $readings, float $tolerance = 0.5, float $step = 0.1, stri
     );
 }
 
+/** @return array<string, mixed> a bank read after a move */
+function moved(mixed $move): array
+{
+    return ['readings' => [['after_move' => $move, 'vacuum_inhg' => ['c1' => [1], 'c2' => [1]]]]];
+}
+
 it('fits each screw as SciPy fits the same weighted line', function (): void {
     $seed = seed();
     $chance = new Randomizer(new Mt19937($seed));
@@ -40,14 +46,16 @@ it('fits each screw as SciPy fits the same weighted line', function (): void {
         $turns = 0.0;
         $points = $readings = [];
         for ($k = 0, $n = $chance->getInt(2, 9); $k < $n; $k++) {
-            $move = $k === 0 ? null : new Move($chance->getInt(0, 2) > 0 ? 'c1' : 'c2', $chance->getInt(1, 4) / 32.0 * ($chance->getInt(0, 1) * 2 - 1));
+            $by = $chance->getInt(1, 4) / 32.0 * ($chance->getInt(0, 1) * 2 - 1);
+            $move = $k === 0 ? null : new Move($chance->getInt(0, 2) > 0 ? 'c1' : 'c2', $by);
             $turns += $move?->carburetor === 'c1' ? $move->turns : 0.0;
             $vacuum = [];
             foreach (['c1', 'c2', 'c3'] as $c) {
                 $vacuum[$c] = array_map(static fn (): float => 10.0 + $chance->getInt(0, 40) / 10.0, range(1, $chance->getInt(1, 5)));
             }
             $readings[] = [$move, $vacuum];
-            $points[] = [$turns, array_sum($vacuum['c1']) / count($vacuum['c1']) - array_sum($vacuum['c3']) / count($vacuum['c3'])];
+            $mean = static fn (string $c): float => array_sum($vacuum[$c]) / count($vacuum[$c]);
+            $points[] = [$turns, $mean('c1') - $mean('c3')];
         }
         $bank = bankOf($readings);
         $noise = Noise::of($bank);
@@ -243,10 +251,10 @@ it('names the field of a bank that cannot be', function (array $changes, string 
     [['readings' => [['vacuum_inhg' => ['c1' => [200_000], 'c2' => [1]]]]], 'readings.0.vacuum_inhg.c1 must be a number from 0 to 30'],
     [['readings' => [['vacuum_inhg' => ['c1' => ['x'], 'c2' => [1]]]]], 'readings.0.vacuum_inhg.c1 must be a number'],
     [['readings' => [[]]], 'readings.0 must be a move and a vacuum'],
-    [['readings' => [['after_move' => 3, 'vacuum_inhg' => ['c1' => [1], 'c2' => [1]]]]], 'readings.0.after_move must be null or a move'],
-    [['readings' => [['after_move' => ['carburetor' => 'c2', 'turns' => 0.1], 'vacuum_inhg' => ['c1' => [1], 'c2' => [1]]]]], 'readings.0.after_move.carburetor must be one with a screw'],
-    [['readings' => [['after_move' => ['carburetor' => 'c1', 'turns' => 9], 'vacuum_inhg' => ['c1' => [1], 'c2' => [1]]]]], 'readings.0.after_move.turns must be a number from -2 to 2'],
-    [['readings' => [['after_move' => ['carburetor' => 'c1'], 'vacuum_inhg' => ['c1' => [1], 'c2' => [1]]]]], 'readings.0.after_move.turns must be a number'],
+    [moved(['carburetor' => 'c2', 'turns' => 0.1]), 'readings.0.after_move.carburetor must be one with a screw'],
+    [moved(['carburetor' => 'c1', 'turns' => 9]), 'readings.0.after_move.turns must be a number from -2 to 2'],
+    [moved(['carburetor' => 'c1']), 'readings.0.after_move.turns must be a number'],
+    [moved(3), 'readings.0.after_move must be null or a move'],
     [['rpm' => 1], 'rpm must be left out: no such field'],
 ]);
 
