@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use DustyJet\Engine\Healthy;
+use DustyJet\Engine\RandomEngine;
+use DustyJet\Engine\Setting;
+use DustyJet\Engine\Stroke;
+use DustyJet\Engine\Weather;
+use DustyJet\Mixture\MixtureReading;
+use DustyJet\Mixture\MixtureRun;
+use DustyJet\Mixture\School;
+use DustyJet\Quantity\RotationalSpeed;
+use DustyJet\Quantity\Turns;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Mixture runs on virtual engines whose best settings are known: the idle screw of either stroke by peak and midpoint,
+ * started within 3/4 turn of the best, a reading one value with a sigma of 15 rpm.
+ */
+final readonly class MixtureScoring
+{
+    private const SIGMA_RPM = 15.0;
+
+    private const START_TURNS = 0.75;
+
+    private const MOST_READINGS = 20;
+
+    private const NEAR_TURNS = 0.125;
+
+    private const EDGE = 0.95;
+
+    /** An engine is plain when its speed falls so far a quarter turn either side. */
+    private const PLAIN_RPM = 50.0;
+
+    public function __construct(private int $seed, private int $engines)
+    {
+    }
+
+    /** @return array{right: float, plain: float, plains: int, covered: float, width: float, readings: int} shares, turns */
+    public function by(School $school): array
+    {
+        $right = $plains = $plainRight = $covered = 0;
+        $widths = $counts = [];
+        for ($i = 0; $i < $this->engines; $i++) {
+            $chance = new Randomizer(new Mt19937($this->seed + $i));
+            $well = RandomEngine::of($chance, $i % 2 === 0 ? Stroke::Two : Stroke::Four);
+            $speeds = self::speeds($well);
+            $truth = self::truth($speeds, $school);
+            $run = $this->run($well, $school, $truth, $chance);
+            $isNear = $run['answer'] !== null && abs($run['answer'] - $truth) <= self::NEAR_TURNS + 1e-9;
+            $loses = $run['answer'] === null ? INF : max($speeds) - self::rpm($well, $run['answer']);
+            $isRight = $isNear || ($school === School::Peak && $loses <= self::SIGMA_RPM);
+            $isPlain = self::falls($speeds, $truth) >= self::PLAIN_RPM;
+            $right += $isRight ? 1 : 0;
+            $plains += $isPlain ? 1 : 0;
+            $plainRight += $isPlain && $isNear ? 1 : 0;
+            $counts[] = $run['readings'];
+            if ($run['low'] !== null) {
+                $covered += $run['low'] <= $truth && $truth <= $run['high'] ? 1 : 0;
+                $widths[] = $run['high'] - $run['low'];
+            }
+        }
+        sort($widths);
+        sort($counts);
+
+        return [
+            'right' => $right / $this->engines,
+            'plain' => $plainRight / max(1, $plains),
+            'plains' => $plains,
+            'covered' => $covered / max(1, count($widths)),
+            'width' => $widths[intdiv(count($widths), 2)] ?? NAN,
+            'readings' => $counts[intdiv(count($counts), 2)],
+        ];
+    }
+
+    /** @return array{answer: float|null, low: float|null, high: float|null, readings: int} */
+    private function run(Healthy $well, School $school, float $truth, Randomizer $chance): array
+    {
+        $at = $truth + self::START_TURNS * $chance->getInt(-1000, 1000) / 1000.0;
+        $at = max(0.25, round($at * 8.0) / 8.0);
+        $readings = [];
+        $result = null;
+        while (count($readings) < self::MOST_READINGS) {
+            $rpm = self::rpm($well, $at);
+            if ($rpm <= 0.0) {
+                // It died: a quarter richer, which costs a reading and tells no speed.
+                $at += 0.25;
+                if ($at > 6.0) {
+                    break;
+                }
+
+                continue;
+            }
+            $speed = max(1.0, $rpm + self::SIGMA_RPM * self::gaussian($chance));
+            $readings[] = new MixtureReading(Turns::nearestTo($at), RotationalSpeed::ofRpm($speed));
+            $result = MixtureRun::judge($readings, $school);
+            if ($result->done || $result->nextTurns === null) {
+                break;
+            }
+            $at = $result->nextTurns;
+        }
+
+        return [
+            'answer' => $result?->recommendedTurns,
+            'low' => $school === School::Peak ? $result?->peakLowTurns : null,
+            'high' => $school === School::Peak ? $result?->peakHighTurns : null,
+            'readings' => count($readings),
+        ];
+    }
+
+    private static function rpm(Healthy $well, float $low): float
+    {
+        $setting = new Setting($well->idle->throttleDeg, $well->idle->highTurns, max(0.0, min(12.0, $low)));
+
+        return $well->engine->steady($setting, Weather::standard())->rpm;
+    }
+
+    /** @return array<string, float> rpm by turns, in hundredths */
+    private static function speeds(Healthy $well): array
+    {
+        $speeds = [];
+        for ($i = 10; $i <= 400; $i += 2) {
+            $speeds[(string) ($i / 100.0)] = self::rpm($well, $i / 100.0);
+        }
+
+        return $speeds;
+    }
+
+    /** @param  array<string, float>  $speeds */
+    private static function truth(array $speeds, School $school): float
+    {
+        $best = max($speeds);
+        if ($school === School::Peak) {
+            return (float) array_search($best, $speeds, true);
+        }
+        $within = array_keys(array_filter($speeds, static fn (float $s): bool => $s >= self::EDGE * $best));
+
+        return 0.5 * ((float) $within[0] + (float) $within[count($within) - 1]);
+    }
+
+    /**
+     * How far the speed falls a quarter turn either side, the lesser of both.
+     *
+     * @param  array<string, float>  $speeds
+     */
+    private static function falls(array $speeds, float $truth): float
+    {
+        $near = static function (float $turns) use ($speeds): float {
+            $best = null;
+            foreach ($speeds as $at => $rpm) {
+                $best = $best === null || abs((float) $at - $turns) < abs($best[0] - $turns) ? [(float) $at, $rpm] : $best;
+            }
+
+            return $best[1] ?? 0.0;
+        };
+
+        return max($speeds) - max($near($truth - 0.25), $near($truth + 0.25));
+    }
+
+    /** Box and Muller, Ann. Math. Statist. 29 (1958). */
+    private static function gaussian(Randomizer $chance): float
+    {
+        $u = ($chance->getInt(0, 1 << 30) + 0.5) / ((1 << 30) + 1);
+
+        return sqrt(-2.0 * log($u)) * cos(2.0 * M_PI * $chance->getInt(0, 1 << 30) / (1 << 30));
+    }
+}
