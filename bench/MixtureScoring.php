@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use Bench\Mixture\BeliefRun;
 use DustyJet\Engine\Healthy;
 use DustyJet\Engine\RandomEngine;
 use DustyJet\Engine\Setting;
 use DustyJet\Engine\Stroke;
 use DustyJet\Engine\Weather;
 use DustyJet\Mixture\MixtureReading;
+use DustyJet\Mixture\MixtureResult;
 use DustyJet\Mixture\MixtureRun;
 use DustyJet\Mixture\School;
 use DustyJet\Quantity\RotationalSpeed;
@@ -33,6 +35,10 @@ final readonly class MixtureScoring
 
     private const EDGE = 0.95;
 
+    private const TRAVEL_TURNS = 6.0;
+
+    private const OFFSET_TURNS = 0.5;
+
     /** An engine is plain when its speed falls so far a quarter turn either side. */
     private const PLAIN_RPM = 50.0;
 
@@ -40,8 +46,12 @@ final readonly class MixtureScoring
     {
     }
 
-    /** @return array{right: float, plain: float, plains: int, covered: float, width: float, readings: int} shares, turns */
-    public function by(School $school): array
+    /**
+     * @param  callable(non-empty-list<MixtureReading>, School): array{answer: float|null, low: float|null, high: float|null, next: float|null}  $judge
+     *
+     * @return array{right: float, plain: float, plains: int, covered: float, width: float, readings: int} shares, turns
+     */
+    public function by(School $school, callable $judge): array
     {
         $right = $plains = $plainRight = $covered = 0;
         $widths = $counts = [];
@@ -50,10 +60,10 @@ final readonly class MixtureScoring
             $well = RandomEngine::of($chance, $i % 2 === 0 ? Stroke::Two : Stroke::Four);
             $speeds = self::speeds($well);
             $truth = self::truth($speeds, $school);
-            $run = $this->run($well, $school, $truth, $chance);
+            $run = $this->run($well, $school, $truth, $chance, $judge);
             $isNear = $run['answer'] !== null && abs($run['answer'] - $truth) <= self::NEAR_TURNS + 1e-9;
             $loses = $run['answer'] === null ? INF : max($speeds) - self::rpm($well, $run['answer']);
-            $isRight = $isNear || ($school === School::Peak && $loses <= self::SIGMA_RPM);
+            $isRight = $isNear || $loses <= self::SIGMA_RPM;
             $isPlain = self::falls($speeds, $truth) >= self::PLAIN_RPM;
             $right += $isRight ? 1 : 0;
             $plains += $isPlain ? 1 : 0;
@@ -77,8 +87,12 @@ final readonly class MixtureScoring
         ];
     }
 
-    /** @return array{answer: float|null, low: float|null, high: float|null, readings: int} */
-    private function run(Healthy $well, School $school, float $truth, Randomizer $chance): array
+    /**
+     * @param  callable(non-empty-list<MixtureReading>, School): array{answer: float|null, low: float|null, high: float|null, next: float|null}  $judge
+     *
+     * @return array{answer: float|null, low: float|null, high: float|null, readings: int}
+     */
+    private function run(Healthy $well, School $school, float $truth, Randomizer $chance, callable $judge): array
     {
         $at = $truth + self::START_TURNS * $chance->getInt(-1000, 1000) / 1000.0;
         $at = max(0.25, round($at * 8.0) / 8.0);
@@ -97,18 +111,55 @@ final readonly class MixtureScoring
             }
             $speed = max(1.0, $rpm + self::SIGMA_RPM * self::gaussian($chance));
             $readings[] = new MixtureReading(Turns::nearestTo($at), RotationalSpeed::ofRpm($speed));
-            $result = MixtureRun::judge($readings, $school);
-            if ($result->done || $result->nextTurns === null) {
+            $result = $judge($readings, $school);
+            if ($result['next'] === null) {
                 break;
             }
-            $at = $result->nextTurns;
+            $at = $result['next'];
         }
 
         return [
-            'answer' => $result?->recommendedTurns,
-            'low' => $school === School::Peak ? $result?->peakLowTurns : null,
-            'high' => $school === School::Peak ? $result?->peakHighTurns : null,
+            'answer' => $result['answer'] ?? null,
+            'low' => $result['low'] ?? null,
+            'high' => $result['high'] ?? null,
             'readings' => count($readings),
+        ];
+    }
+
+    /**
+     * The judgement of the core.
+     *
+     * @param  non-empty-list<MixtureReading>  $readings
+     *
+     * @return array{answer: float|null, low: float|null, high: float|null, next: float|null}
+     */
+    public static function proposed(array $readings, School $school): array
+    {
+        return self::said(MixtureRun::judge($readings, $school));
+    }
+
+    /**
+     * The judgement that is to follow it.
+     *
+     * @param  non-empty-list<MixtureReading>  $readings
+     *
+     * @return array{answer: float|null, low: float|null, high: float|null, next: float|null}
+     */
+    public static function candidate(array $readings, School $school): array
+    {
+        return self::said(BeliefRun::judge($readings, $school));
+    }
+
+    /** @return array{answer: float|null, low: float|null, high: float|null, next: float|null} */
+    private static function said(MixtureResult $result): array
+    {
+        $isPeak = $result->school === School::Peak;
+
+        return [
+            'answer' => $result->recommendedTurns,
+            'low' => $isPeak ? $result->peakLowTurns : null,
+            'high' => $isPeak ? $result->peakHighTurns : null,
+            'next' => $result->done ? null : $result->nextTurns,
         ];
     }
 
@@ -123,7 +174,7 @@ final readonly class MixtureScoring
     private static function speeds(Healthy $well): array
     {
         $speeds = [];
-        for ($i = 10; $i <= 400; $i += 2) {
+        for ($i = 10; $i <= 600; $i += 2) {
             $speeds[(string) ($i / 100.0)] = self::rpm($well, $i / 100.0);
         }
 
@@ -139,7 +190,10 @@ final readonly class MixtureScoring
         }
         $within = array_keys(array_filter($speeds, static fn (float $s): bool => $s >= self::EDGE * $best));
 
-        return 0.5 * ((float) $within[0] + (float) $within[count($within) - 1]);
+        [$lean, $rich] = [(float) $within[0], (float) $within[count($within) - 1]];
+
+        // No rich edge within the screw's travel: the lean edge and the card's half turn.
+        return $rich >= self::TRAVEL_TURNS - 1e-9 ? $lean + self::OFFSET_TURNS : 0.5 * ($lean + $rich);
     }
 
     /**
