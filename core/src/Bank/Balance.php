@@ -17,6 +17,9 @@ final readonly class Balance
     /** So many standard errors a gap must be within tolerance. */
     private const SURE = 1.6;
 
+    /** A step so large a share of the tolerance is more than a quarter of it by itself: R / sqrt 12. */
+    private const COARSE = 0.866;
+
     private const MOST_TURNS = 0.125;
 
     private const FIRST_TURNS = 0.0625;
@@ -44,13 +47,14 @@ final readonly class Balance
     {
         $noise = Noise::of($bank);
         $learned = $gaps = $limits = [];
-        $isCoarse = false;
+        $isCoarse = $bank->stepInhg > self::COARSE * $bank->toleranceInhg;
         foreach ($bank->screws() as $carburetor) {
             $learned[$carburetor] = Sensitivity::of($bank, $noise, $carburetor);
             $gaps[$carburetor] = $learned[$carburetor]->gap;
             $u = $learned[$carburetor]->u;
-            $limits[$carburetor] = max($bank->toleranceInhg - self::SURE * $u, 0.5 * $u);
-            $isCoarse = $isCoarse || 2.0 * $u > $bank->toleranceInhg;
+            $limits[$carburetor] = $isCoarse
+                ? max($bank->toleranceInhg, M_SQRT2 * $u)
+                : max($bank->toleranceInhg - self::SURE * $u, 0.5 * $u);
         }
         $means = array_map($bank->latest()->mean(...), $bank->carburetors);
         [$move, $reason] = self::move($bank->reference, $gaps, $limits, $learned, $isCoarse);
@@ -97,7 +101,7 @@ final readonly class Balance
                 continue;
             }
 
-            return [new Move($carburetor, self::turns($gap, $s, $supposed)), self::because($gap, $reference, $s)];
+            return [new Move((string) $carburetor, self::turns($gap, $s, $supposed)), self::because($gap, $reference, $s)];
         }
 
         return [null, match (true) {

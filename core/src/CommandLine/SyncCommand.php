@@ -25,7 +25,8 @@ final readonly class SyncCommand implements FromFile
             'done' => $balance->isDone(),
             'reason' => $balance->reason,
             'spread_inhg' => $balance->spreadInhg,
-            'sensitivity' => $balance->sensitivity,
+            // Carburetors may be called 0, 1, 2: by name all the same.
+            'sensitivity' => (object) $balance->sensitivity,
         ];
     }
 }

@@ -156,6 +156,8 @@ it('is done when every gap is surely within tolerance, and says why', function (
     $near = Balance::of(bankOf([[null, ['c1' => $at(10.6), 'c2' => $at(10.4), 'c3' => $at(10.5)]]]));
     $unsure = Balance::of(bankOf([[null, ['c1' => [10.95], 'c3' => [10.5]]]]));
     $coarse = Balance::of(bankOf([[null, ['c1' => $at(10.5), 'c3' => $at(10.5)]]], tolerance: 0.2, step: 1.0));
+    $within = Balance::of(bankOf([[null, ['c1' => $at(10.0), 'c3' => $at(10.5)]]], tolerance: 0.5, step: 0.5));
+    $beyond = Balance::of(bankOf([[null, ['c1' => $at(9.0), 'c3' => $at(10.5)]]], tolerance: 0.5, step: 0.5));
     $between = Balance::of(bankOf([
         [null, ['c1' => $at(10.0), 'c3' => $at(10.5)]],
         [new Move('c1', 0.03125), ['c1' => $at(11.3), 'c3' => $at(10.5)]],
@@ -165,6 +167,7 @@ it('is done when every gap is surely within tolerance, and says why', function (
     expect([$near->isDone(), $near->next])->toBe([true, null])
         ->and($near->reason)->toBe('Every carburetor is within tolerance of the reference.')
         ->and($unsure->isDone())->toBeFalse()
+        ->and([$within->reason, $beyond->isDone()])->toBe(['As near as this gauge can resolve.', false])
         ->and($coarse->reason)->toBe('As near as this gauge can resolve.')
         ->and($between->isDone())->toBeTrue()
         ->and($between->reason)->toBe('The last gap lies between two thirty-seconds of a turn: leave it.');
@@ -277,4 +280,18 @@ it('says the next move on the command line, and what is wrong in a line', functi
             'sensitivity' => ['c1' => null, 'c2' => null],
         ], 1e-9)
         ->and($bad)->toBe([2, '', 'carburetors must be from 2 to 6 different names.']);
+});
+
+it('takes carburetors that are numbered', function (): void {
+    $state = [
+        'reference' => '2', 'carburetors' => ['0', '1', '2'],
+        'readings' => [['after_move' => null, 'vacuum_inhg' => (object) ['0' => [12.0], '1' => [10.5], '2' => [10.5]]]],
+    ];
+    [$status, $out] = jet('sync', fileWith((string) json_encode($state)), '--json');
+    [$plain, $lines] = jet('sync', fileWith((string) json_encode($state)));
+
+    expect([$status, $plain])->toBe([0, 0])
+        ->and(json_decode($out, true)['next'])->toBe(['carburetor' => '0', 'turns' => 0.0625])
+        ->and($out)->toContain('"sensitivity":{"0":null,"1":null}')
+        ->and($lines)->toContain('a sixteenth shows which way');
 });
