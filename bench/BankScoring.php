@@ -117,14 +117,20 @@ final readonly class BankScoring
             }
             $bank = $bank->turned((int) array_search($move->carburetor, $names, true), $move->turns);
             if ($bank->idles()['rpm'] <= 0.0) {
-                return [false, $moves, max($began) - min($began)];
+                return [false, $moves, self::spread($began)];
             }
             $readings[] = self::reading($chance, $names, $bank, $swing, $move);
         }
         $truth = $bank->idles()['vacuum_inhg'];
         $gaps = array_map(static fn (float $v): float => abs($v - $truth[$reference]), $truth);
 
-        return [max($gaps) <= Bank::TOLERANCE_INHG, $moves, max($began) - min($began)];
+        return [max([0.0, ...$gaps]) <= Bank::TOLERANCE_INHG, $moves, self::spread($began)];
+    }
+
+    /** @param  list<float>  $vacuum */
+    private static function spread(array $vacuum): float
+    {
+        return $vacuum === [] ? 0.0 : max($vacuum) - min($vacuum);
     }
 
     /**

@@ -62,9 +62,9 @@ final readonly class MixtureScoring
             $truth = self::truth($speeds, $school);
             $run = $this->run($well, $school, $truth, $chance, $judge);
             $isNear = $run['answer'] !== null && abs($run['answer'] - $truth) <= self::NEAR_TURNS + 1e-9;
-            $loses = $run['answer'] === null ? INF : max($speeds) - self::rpm($well, $run['answer']);
+            $loses = $run['answer'] === null ? INF : self::fastest($speeds)[1] - self::rpm($well, $run['answer']);
             $isRight = $isNear || $loses <= self::SIGMA_RPM;
-            $isPlain = self::falls($speeds, $truth) >= self::PLAIN_RPM;
+            $isPlain = self::falls($well, self::fastest($speeds)[1], $truth) >= self::PLAIN_RPM;
             $right += $isRight ? 1 : 0;
             $plains += $isPlain ? 1 : 0;
             $plainRight += $isPlain && $isNear ? 1 : 0;
@@ -170,49 +170,52 @@ final readonly class MixtureScoring
         return $well->engine->steady($setting, Weather::standard())->rpm;
     }
 
-    /** @return array<string, float> rpm by turns, in hundredths */
+    /** @return non-empty-list<array{0: float, 1: float}> turns and rpm, every fiftieth */
     private static function speeds(Healthy $well): array
     {
-        $speeds = [];
-        for ($i = 10; $i <= 600; $i += 2) {
-            $speeds[(string) ($i / 100.0)] = self::rpm($well, $i / 100.0);
-        }
-
-        return $speeds;
+        return array_map(
+            static fn (int $i): array => [$i / 50.0, self::rpm($well, $i / 50.0)],
+            range(5, (int) (50.0 * self::TRAVEL_TURNS)),
+        );
     }
 
-    /** @param  array<string, float>  $speeds */
+    /**
+     * @param  non-empty-list<array{0: float, 1: float}>  $speeds
+     *
+     * @return array{0: float, 1: float} turns and rpm of the fastest
+     */
+    private static function fastest(array $speeds): array
+    {
+        $fastest = $speeds[0];
+        foreach ($speeds as $at) {
+            $fastest = $at[1] > $fastest[1] ? $at : $fastest;
+        }
+
+        return $fastest;
+    }
+
+    /** @param  non-empty-list<array{0: float, 1: float}>  $speeds */
     private static function truth(array $speeds, School $school): float
     {
-        $best = max($speeds);
+        [$peak, $best] = self::fastest($speeds);
         if ($school === School::Peak) {
-            return (float) array_search($best, $speeds, true);
+            return $peak;
         }
-        $within = array_keys(array_filter($speeds, static fn (float $s): bool => $s >= self::EDGE * $best));
-
-        [$lean, $rich] = [(float) $within[0], (float) $within[count($within) - 1]];
+        $lean = $rich = $peak;
+        foreach ($speeds as [$turns, $rpm]) {
+            if ($rpm >= self::EDGE * $best) {
+                [$lean, $rich] = [min($lean, $turns), max($rich, $turns)];
+            }
+        }
 
         // No rich edge within the screw's travel: the lean edge and the card's half turn.
         return $rich >= self::TRAVEL_TURNS - 1e-9 ? $lean + self::OFFSET_TURNS : 0.5 * ($lean + $rich);
     }
 
-    /**
-     * How far the speed falls a quarter turn either side, the lesser of both.
-     *
-     * @param  array<string, float>  $speeds
-     */
-    private static function falls(array $speeds, float $truth): float
+    /** How far the speed falls a quarter turn either side of the best setting, the lesser of both. */
+    private static function falls(Healthy $well, float $best, float $truth): float
     {
-        $near = static function (float $turns) use ($speeds): float {
-            $best = null;
-            foreach ($speeds as $at => $rpm) {
-                $best = $best === null || abs((float) $at - $turns) < abs($best[0] - $turns) ? [(float) $at, $rpm] : $best;
-            }
-
-            return $best[1] ?? 0.0;
-        };
-
-        return max($speeds) - max($near($truth - 0.25), $near($truth + 0.25));
+        return $best - max(self::rpm($well, $truth - 0.25), self::rpm($well, $truth + 0.25));
     }
 
     /** Box and Muller, Ann. Math. Statist. 29 (1958). */

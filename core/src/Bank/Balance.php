@@ -57,7 +57,7 @@ final readonly class Balance
                 : max($bank->toleranceInhg - self::SURE * $u, 0.5 * $u);
         }
         $means = array_map($bank->latest()->mean(...), $bank->carburetors);
-        [$move, $reason] = self::move($bank->reference, $gaps, $limits, $learned, $isCoarse);
+        [$move, $reason] = self::move($bank, $gaps, $limits, $learned, $isCoarse);
 
         return new self(
             $move,
@@ -85,12 +85,14 @@ final readonly class Balance
      *
      * @return array{0: Move|null, 1: string}
      */
-    private static function move(string $reference, array $gaps, array $limits, array $learned, bool $isCoarse): array
+    private static function move(Bank $bank, array $gaps, array $limits, array $learned, bool $isCoarse): array
     {
         $supposed = self::sign($learned);
-        uasort($gaps, static fn (float $a, float $b): int => abs($b) <=> abs($a));
+        $farthest = $bank->screws();
+        usort($farthest, static fn (string $a, string $b): int => abs($gaps[$b]) <=> abs($gaps[$a]));
         $isBetween = false;
-        foreach ($gaps as $carburetor => $gap) {
+        foreach ($farthest as $carburetor) {
+            $gap = $gaps[$carburetor];
             if (abs($gap) <= $limits[$carburetor]) {
                 continue;
             }
@@ -101,7 +103,7 @@ final readonly class Balance
                 continue;
             }
 
-            return [new Move((string) $carburetor, self::turns($gap, $s, $supposed)), self::because($gap, $reference, $s)];
+            return [new Move($carburetor, self::turns($gap, $s, $supposed)), self::because($gap, $bank->reference, $s)];
         }
 
         return [null, match (true) {
