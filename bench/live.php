@@ -91,7 +91,7 @@ while ($isRunning()) {
         file_put_contents($control, 'restart');
         $restarted = true;
     }
-    usleep(80_000);
+    usleep(45_000);
 }
 sort($ages);
 $kept = $twice = $lost = 0;

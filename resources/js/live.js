@@ -1,6 +1,6 @@
-// A run that is watched: asks some ten times a second for what came since, moves the gauge and the line, says what to do.
+// A run that is watched: asks some fifteen times a second for what came since, moves the gauge and the line, says what to do.
 // Nothing is kept here: the server has every sample, and a page that comes back asks from the start of what it lacks.
-const EVERY_MS = 80;
+const EVERY_MS = 45;
 const SLOW_MS = 1500;
 const PAPER = { left: 30, right: 440, top: 8, bottom: 100 };
 
