@@ -19,8 +19,8 @@ use DustyJet\LeakIsolation\SoapTest;
 use DustyJet\Mixture\MixtureReading;
 use DustyJet\Mixture\MixtureResult;
 use DustyJet\Mixture\MixtureRun;
-use DustyJet\Mixture\RichSide;
-use DustyJet\Mixture\RichSideRun;
+use DustyJet\Mixture\Mark;
+use DustyJet\Mixture\MixtureScrew;
 use DustyJet\Mixture\School;
 use DustyJet\PopOff\PopSeries;
 use DustyJet\PopOff\ScriptedPopOff;
@@ -175,9 +175,14 @@ final readonly class Pins
             $readings = [];
             foreach ([2.0, 1.75, 1.5, 1.25, 1.0] as $turns) {
                 $rpm = 12000.0 - 2000.0 * ($turns - $peak) ** 2;
-                $readings[] = new MixtureReading(Turns::ofUnits((int) (48 * $turns)), RotationalSpeed::ofRpm($rpm));
-                $side = new RichSide(true, 0.125, 0.125, 12500.0);
-                $pins["rich side {$peak} of ".count($readings)] = self::run(RichSideRun::judge($readings, $side));
+                $heard = $turns > 1.25 ? [Mark::Flutter] : [Mark::Clean];
+                $readings[] = new MixtureReading(
+                    Turns::ofUnits((int) (48 * $turns)), RotationalSpeed::ofRpm($rpm), $heard,
+                );
+                $screw = new MixtureScrew(maximumRpm: 12500.0);
+                $pins["flutter {$peak} of ".count($readings)] = self::run(
+                    MixtureRun::judge($readings, School::Flutter, $screw),
+                );
             }
         }
 
@@ -188,7 +193,7 @@ final readonly class Pins
     private static function run(MixtureResult $result): array
     {
         return [
-            $result->peakTurns, $result->peakLowTurns, $result->peakHighTurns, $result->peakRpm, $result->recommendedTurns,
+            $result->peak?->turns, $result->peak?->low, $result->peak?->high, $result->peakRpm, $result->answer?->turns,
             $result->nextTurns, $result->done, $result->reason->value, count($result->curve),
             self::sum(array_column($result->curve, 0)), self::sum(array_column($result->curve, 1)),
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Charts;
 
 use App\View\Numbers;
+use DustyJet\Mixture\Mark;
 use DustyJet\Mixture\MixtureReading;
 use DustyJet\Mixture\MixtureResult;
 use DustyJet\Quantity\Turns;
@@ -70,14 +71,21 @@ final readonly class MixtureChart
     /** @return list<array{x: float, y: float, now: bool, label: string}> */
     private static function points(AdjusterState $state, Scale $x, Scale $y): array
     {
-        $last = count($state->readings) - 1;
+        $ran = self::ran($state);
+        $last = count($ran) - 1;
 
         return array_map(static fn (MixtureReading $r, int $i): array => [
             'x' => $x->at($r->turns->inTurns()),
-            'y' => $y->at($r->speed->inRpm()),
+            'y' => $y->at($r->rpm()),
             'now' => $i === $last,
             'label' => 'now '.Numbers::turns($r->turns),
-        ], $state->readings, array_keys($state->readings));
+        ], $ran, array_keys($ran));
+    }
+
+    /** @return list<MixtureReading> those at which it ran */
+    private static function ran(AdjusterState $state): array
+    {
+        return array_values(array_filter($state->readings, static fn (MixtureReading $r): bool => $r->speed !== null));
     }
 
     private static function curve(?MixtureResult $result, float $lowRpm, Scale $x, Scale $y): string
@@ -124,13 +132,14 @@ final readonly class MixtureChart
     {
         return array_map(static fn (MixtureReading $r): array => [
             'turns' => Numbers::turns($r->turns),
-            'rpm' => Numbers::rpm($r->speed->inRpm()),
+            'rpm' => $r->speed === null ? 'died' : Numbers::rpm($r->rpm()),
+            'heard' => implode(', ', array_map(static fn (Mark $m): string => $m->title(), $r->marks)),
         ], $state->readings);
     }
 
     private static function label(AdjusterState $state, ?MixtureResult $result): string
     {
-        $peak = $result?->peakTurns;
+        $peak = $result?->peak?->turns;
         $said = $peak === null ? 'no peak between them yet' : 'fastest near '.Turns::nearestEighthTo($peak);
         $count = count($state->readings);
 

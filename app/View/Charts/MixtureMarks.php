@@ -21,7 +21,7 @@ final readonly class MixtureMarks
 
     public static function of(AdjusterState $state, ?MixtureResult $result, Scale $x): self
     {
-        $next = $result === null ? null : $result->nextTurns ?? $result->recommendedTurns;
+        $next = $result === null ? null : $result->nextTurns ?? $result->answer?->turns;
         $does = $result?->done === true ? 'leave at ' : 'next ';
 
         return new self(

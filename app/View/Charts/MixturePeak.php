@@ -18,7 +18,7 @@ final readonly class MixturePeak
 
     public static function of(?MixtureResult $result, Scale $x, Scale $y): ?self
     {
-        $at = $x->inside($result?->peakTurns);
+        $at = $x->inside($result?->peak?->turns);
         if ($at === null || $result?->peakRpm === null) {
             return null;
         }

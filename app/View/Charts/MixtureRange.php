@@ -27,7 +27,7 @@ final readonly class MixtureRange
     {
         $turns = array_map(static fn (MixtureReading $r): float => $r->turns->inTurns(), $state->readings);
         $turns[] = $state->adjuster->book->turns->inTurns();
-        $rpm = array_map(static fn (MixtureReading $r): float => $r->speed->inRpm(), $state->readings);
+        $rpm = array_filter(array_map(static fn (MixtureReading $r): float => $r->rpm(), $state->readings));
         $rpm = [...$rpm, ...$band];
 
         return new self(

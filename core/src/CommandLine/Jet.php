@@ -18,9 +18,6 @@ use DustyJet\HoldTest\Rig;
 use DustyJet\HoldTest\TraceCsv;
 use DustyJet\Knowledge\DiagnosisFiles;
 use DustyJet\Knowledge\FamilyFiles;
-use DustyJet\Mixture\MixtureCsv;
-use DustyJet\Mixture\MixtureRun;
-use DustyJet\Mixture\School;
 use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\Turns;
 use DustyJet\Quantity\Volume;
@@ -35,7 +32,6 @@ final readonly class Jet
     private const OPTIONS = [
         'turns' => [],
         'hold' => ['volume-ml', 'limit-ml-min', 'resolution-psi'],
-        'mixture' => ['school'],
         'diagnose' => [],
         'knowledge' => [],
         'strip' => ['variant'],
@@ -48,6 +44,7 @@ final readonly class Jet
         'float' => FloatCommand::class,
         'isolate' => IsolateCommand::class,
         'popoff' => PopOffCommand::class,
+        'mixture' => MixtureCommand::class,
         'engine' => EngineCommand::class,
         'sync' => SyncCommand::class,
     ];
@@ -99,8 +96,7 @@ final readonly class Jet
             'hold' => self::hold($words, $options),
             'diagnose' => self::diagnose($words),
             'knowledge' => self::knowledge(),
-            'strip' => self::strip($words, $options),
-            default => self::mixture($words, $options),
+            default => self::strip($words, $options),
         };
     }
 
@@ -137,29 +133,6 @@ final readonly class Jet
             'hole_um' => $result->leak->hole?->inMicrometres(),
             'verdict' => $result->verdict->value,
             'watch_more_s' => $result->watchMore?->inSeconds(),
-        ];
-    }
-
-    /**
-     * @param  list<string>  $words
-     * @param  array<string, string>  $options
-     *
-     * @return array<string, mixed>
-     */
-    private static function mixture(array $words, array $options): array
-    {
-        $name = $options['school'] ?? throw Usage::missing('school');
-        $school = School::tryFrom($name) ?? throw Usage::badSchool($name);
-        $result = MixtureRun::judge(MixtureCsv::parse(self::file($words)), $school);
-
-        return [
-            'peak_turns' => $result->peakTurns,
-            'peak_turns_low' => $result->peakLowTurns,
-            'peak_turns_high' => $result->peakHighTurns,
-            'peak_rpm' => $result->peakRpm,
-            'recommended_turns' => $result->recommendedTurns,
-            'next_turns' => $result->nextTurns,
-            'done' => $result->done,
         ];
     }
 

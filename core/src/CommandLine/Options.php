@@ -61,6 +61,16 @@ final readonly class Options
         return $isNumber ? (float) str_replace(',', '.', $text) : throw Usage::noNumber($name, $text);
     }
 
+    /** @throws Usage If it is missing, no number, not above zero or above the most. */
+    public function positive(string $name, float $most, ?float $otherwise = null): float
+    {
+        $value = $this->number($name, $otherwise);
+        $value > 0.0 || throw Usage::notAboveZero($name, $value);
+        $value <= $most || throw Usage::above($name, $value, $most);
+
+        return $value;
+    }
+
     /**
      * @template T of BackedEnum
      *

@@ -10,7 +10,7 @@ final class Usage extends \InvalidArgumentException implements Rejected
 {
     public const TEXT = 'usage: jet turns TEXT [--json]'
         .' | jet hold FILE.csv --volume-ml N --limit-ml-min N [--resolution-psi N] [--json]'
-        .' | jet mixture FILE.csv --school peak|midpoint|rich_side [--json]'
+        .' | jet mixture FILE.csv --school peak|midpoint|flutter [--max-rpm N] [--sigma-rpm N] [--json]'
         .' | jet diagnose CASE.json [--json]'
         .' | jet knowledge [--json]'
         .' | jet strip FAMILY [--variant V] [--json]'
@@ -60,6 +60,11 @@ final class Usage extends \InvalidArgumentException implements Rejected
         return new self("--{$option} must be a number above zero, \"{$given}\" was given.");
     }
 
+    public static function above(string $option, float $given, float $most): self
+    {
+        return new self("--{$option} must be no more than {$most}, \"{$given}\" was given.");
+    }
+
     /** @param  list<string>  $words */
     public static function notAmong(string $option, array $words, string $given): self
     {
@@ -71,7 +76,7 @@ final class Usage extends \InvalidArgumentException implements Rejected
 
     public static function badSchool(string $given): self
     {
-        return new self('--school must be peak, midpoint or rich_side, "'.mb_substr(mb_scrub($given), 0, 40).'" was given.');
+        return new self('--school must be peak, midpoint or flutter, "'.mb_substr(mb_scrub($given), 0, 40).'" was given.');
     }
 
     public static function unreadable(string $file): self

@@ -16,6 +16,9 @@ final readonly class RandomEngine
 {
     private const TRIES = 200;
 
+    /** Of its bore, what a needle leaves open at the healthy turns: with more there is hardly a rich side to find. */
+    private const SHARES = [[0.3, 0.95], [0.5, 0.75]];
+
     private const RESOLUTION = 1 << 30;
 
     /** No calibration is off by more. */
@@ -34,14 +37,18 @@ final readonly class RandomEngine
 
     private const SNAPPED = 0.95;
 
-    private function __construct(private Randomizer $chance)
+    private function __construct(private Randomizer $chance, private bool $isScreened)
     {
     }
 
-    /** @throws UnusableEngine If none of very many draws makes an engine: never, so far. */
-    public static function of(Randomizer $chance, Stroke $stroke): Healthy
+    /**
+     * @param  bool  $isScreened whether its screws have a rich side worth the name
+     *
+     * @throws UnusableEngine If none of very many draws makes an engine: never, so far.
+     */
+    public static function of(Randomizer $chance, Stroke $stroke, bool $isScreened = true): Healthy
     {
-        $draw = new self($chance);
+        $draw = new self($chance, $isScreened);
         for ($try = 0; $try < self::TRIES; $try++) {
             try {
                 $healthy = CalibratedEngine::of($draw->rough($stroke), $draw->goals($stroke));
@@ -65,8 +72,8 @@ final readonly class RandomEngine
             topPhi: $isTwo ? Sign::FLUTTER : Goals::IDLE_PHI,
             highTurns: $this->between(0.9, 1.75),
             lowTurns: $this->between(0.9, 1.75),
-            highShare: $this->between(0.5, 0.75),
-            lowShare: $this->between(0.5, 0.75),
+            highShare: $this->between(...self::SHARES[(int) $this->isScreened]),
+            lowShare: $this->between(...self::SHARES[(int) $this->isScreened]),
             fixedShare: $isTwo ? 0.0 : $this->between(0.0, 0.4),
         );
     }

@@ -7,9 +7,29 @@ namespace DustyJet\Mixture;
 use DustyJet\Quantity\RotationalSpeed;
 use DustyJet\Quantity\Turns;
 
+/** How fast the engine ran with the screw there, and what was heard. */
 final readonly class MixtureReading
 {
-    public function __construct(public Turns $turns, public RotationalSpeed $speed)
+    /**
+     * @param  RotationalSpeed|null  $speed null where it died
+     * @param  list<Mark>  $marks none: nothing was noted, which is not the same as clean
+     */
+    public function __construct(public Turns $turns, public ?RotationalSpeed $speed, public array $marks = [])
     {
+    }
+
+    public static function died(Turns $turns): self
+    {
+        return new self($turns, null, [Mark::Dies]);
+    }
+
+    public function rpm(): float
+    {
+        return $this->speed?->inRpm() ?? 0.0;
+    }
+
+    public function isHeard(Mark $mark): bool
+    {
+        return in_array($mark, $this->marks, true);
     }
 }

@@ -4,409 +4,190 @@ declare(strict_types=1);
 
 namespace DustyJet\Mixture;
 
-use DustyJet\Numerics\StudentDistribution;
-use DustyJet\Numerics\WeightedPolynomial;
-
 /**
- * Finds where a mixture screw belongs from readings of speed at one throttle setting.
+ * Finds where a mixture screw belongs from readings of speed, and of what was heard, at one throttle setting.
  *
- * A quadratic in ln(turns), or a cubic when AICc earns it, through the readings within reach of the best; outliers are
- * weighed down (Tukey's biweight, Beaton and Tukey 1974). The peak's interval is Fieller's (1954) for the quadratic.
+ * Every curve that the readings leave answers by the school, each with its weight: the answer is their middle, and what
+ * is tried next is the setting that tells most about it. H of a two-stroke has a run of its own: see FlutterRun.
  */
 final readonly class MixtureRun
 {
-    /** A technician reads a tachometer to about this. Common practice. */
-    private const TACHOMETER_NOISE_RPM = 15.0;
-
-    private const WITHIN_REACH = 0.8;
-
     /** The edges of the midpoint school: speed a twentieth below the peak. */
     private const EDGE_SHARE = 0.95;
-
-    private const SMALLEST_TURNS = 1.0 / 16.0;
 
     private const QUARTER = 0.25;
 
     private const EIGHTH = 0.125;
 
+    /** As sure as this, from so many readings and so many settings near the answer, and it is found. */
+    private const SURE = 0.95;
+
+    private const FEWEST_READINGS = 5;
+
+    private const FEWEST_NEAR = 3;
+
+    private const NEAR_TURNS = 0.5;
+
+    private const WIDEST_TURNS = 0.7;
+
+    /** Where the engine is expected to labor so, a reading is worth less. */
+    private const TOO_SLOW = 0.7;
+
+    private const LABORS = 0.3;
+
+    /** A setting that was tried is worth so much again. */
+    private const AGAIN = 0.8;
+
+    private const FEWEST_SETTINGS = 3;
+
+    private RunReadings $readings;
+
+    /** @param  non-empty-list<MixtureReading>  $readings */
+    private function __construct(array $readings, private School $school, private MixtureScrew $screw)
+    {
+        $this->readings = new RunReadings($readings, $screw);
+    }
+
     /**
      * @param  non-empty-list<MixtureReading>  $readings in the order taken
-     * @param  bool  $outIsRicher false for an air screw
-     * @param  float  $travelTurns as far as the screw goes
-     * @param  float  $cardOffsetTurns how far rich of the lean edge to leave it where there is no rich edge
      *
-     * @throws UnusableRun If there are no readings.
+     * @throws UnusableRun If what was heard contradicts itself.
      */
     public static function judge(
         array $readings,
         School $school,
-        bool $outIsRicher = true,
-        float $travelTurns = 6.0,
-        float $cardOffsetTurns = 0.5,
+        MixtureScrew $screw = new MixtureScrew,
     ): MixtureResult {
-        return $school === School::RichSide
-            ? RichSideRun::judge(
-                $readings,
-                new RichSide($outIsRicher, self::EIGHTH, $cardOffsetTurns, null, $travelTurns),
-            )
-            : (new self($readings, $school, $outIsRicher, $travelTurns, $cardOffsetTurns))->result();
-    }
+        OrderOfMarks::check($readings, $screw);
 
-    /** @param  non-empty-list<MixtureReading>  $readings */
-    private function __construct(
-        private array $readings,
-        private School $school,
-        private bool $outIsRicher,
-        private float $travelTurns,
-        private float $cardOffsetTurns,
-    ) {
+        return $school === School::Flutter
+            ? FlutterRun::judge($readings, $screw)
+            : (new self($readings, $school, $screw))->result();
     }
 
     private function result(): MixtureResult
     {
-        $curve = $this->curve();
-        $turns = $this->settings();
-        if ($curve === null) {
-            return count($turns) < 3 ? $this->goOn($turns) : $this->pastTheBest($turns);
+        if ($this->readings->last()->speed === null) {
+            return $this->afterItDied();
         }
-        if (! $this->isBracketed($curve, $turns)) {
-            return $this->pastTheBest($turns, $curve);
+        if ($this->readings->running() < self::FEWEST_SETTINGS) {
+            return $this->goOn();
         }
+        $curve = RunCurve::through($this->readings->all, $this->screw, $this->answerOf(...));
 
-        return $this->school === School::Peak ? $this->atPeak($curve, $turns) : $this->atMidpoint($curve, $turns);
+        return $curve === null ? $this->pastTheBest() : $this->decided($curve);
     }
 
-    /** @return list<float> the settings tried, leanest turns first */
-    private function settings(): array
+    /** Back toward where it ran; where it never ran, richer. */
+    private function afterItDied(): MixtureResult
     {
-        $turns = array_map(static fn (MixtureReading $r): float => $r->turns->inTurns(), $this->readings);
-        $turns = array_values(array_unique($turns));
-        sort($turns);
+        $fastest = $this->readings->fastest();
+        $dead = $this->readings->last()->turns->inTurns();
+        $next = $fastest === null
+            ? $this->screw->richer($dead, self::QUARTER)
+            : $this->screw->onStep(0.5 * ($dead + $fastest->turns->inTurns()));
 
-        return $turns;
+        return new MixtureResult($this->school, NextReason::ItDied, $next);
     }
 
-    private function curve(): ?FittedRun
+    /** One or two settings known: a quarter turn on, to the faster side. */
+    private function goOn(): MixtureResult
     {
-        $best = max(array_map(static fn (MixtureReading $r): float => $r->speed->inRpm(), $this->readings));
-        $near = array_values(
-            array_filter(
-                $this->readings,
-                static fn (MixtureReading $r): bool => $r->speed->inRpm() >= self::WITHIN_REACH * $best,
-            ),
-        );
-        $x = array_map(
-            static fn (MixtureReading $r): float => log(max(self::SMALLEST_TURNS, $r->turns->inTurns())),
-            $near,
-        );
-        $distinct = count(array_unique($x));
-        if ($distinct < 3) {
-            return null;
-        }
-        $centre = array_sum($x) / count($x);
-        $x = array_map(static fn (float $v): float => $v - $centre, $x);
-        $y = array_map(static fn (MixtureReading $r): float => $r->speed->inRpm(), $near);
-        $quadratic = $this->robust($x, $y, 2, $centre);
-        if ($quadratic === null || $distinct < 6) {
-            return $quadratic;
-        }
-        $cubic = $this->robust($x, $y, 3, $centre);
+        $settings = $this->readings->settings;
+        $leanest = $this->readings->farthest(-1);
+        $goLean = count($settings) > 1 && $this->readings->fastest()?->turns->inTurns() === $leanest;
+        $from = $goLean ? $leanest : $this->readings->farthest(1);
 
-        return $cubic !== null && $cubic->aicc < $quadratic->aicc - 2.0 && $cubic->hasPeak() ? $cubic : $quadratic;
-    }
-
-    /**
-     * @param  list<float>  $x
-     * @param  list<float>  $y
-     */
-    private function robust(array $x, array $y, int $degree, float $centre): ?FittedRun
-    {
-        $weights = array_fill(0, count($x), 1.0);
-        $polynomial = WeightedPolynomial::through($x, $y, $weights, $degree);
-        // Five readings and more can spare one to be called an outlier; with fewer every reading counts in full.
-        for ($round = 0; $round < 8 && $polynomial !== null && count($x) >= $degree + 3; $round++) {
-            $residuals = array_map(static fn (float $xi, float $yi): float => abs($yi - $polynomial->at($xi)), $x, $y);
-            $sorted = $residuals;
-            sort($sorted);
-            $scale = max(self::TACHOMETER_NOISE_RPM, 1.4826 * $sorted[intdiv(count($sorted), 2)]);
-            $weights = array_map(
-                static fn (float $r): float => max(1e-6, (1.0 - min(1.0, $r / (4.685 * $scale)) ** 2) ** 2),
-                $residuals,
-            );
-            $polynomial = WeightedPolynomial::through($x, $y, $weights, $degree);
-        }
-        if ($polynomial === null) {
-            return null;
-        }
-        $squares = 0.0;
-        foreach ($x as $i => $xi) {
-            $squares += $weights[$i] * ($y[$i] - $polynomial->at($xi)) ** 2;
-        }
-        $spare = max(0, (int) round(array_sum($weights)) - $degree - 1);
-        // The tachometer's own noise counts as four readings' worth of knowledge about the scatter.
-        $variance = ($squares + 4.0 * self::TACHOMETER_NOISE_RPM ** 2) / ($spare + 4.0);
-        $n = (float) count($x);
-        $k = $degree + 2.0;
-        $aicc
-            = $n * log($squares / $n + self::TACHOMETER_NOISE_RPM ** 2 / 4.0)
-            + 2.0 * $k
-            + (2.0 * $k * ($k + 1.0)) / max(1.0, $n - $k - 1.0);
-
-        return new FittedRun($polynomial, $centre, $variance, StudentDistribution::twoSided95($spare + 4), $aicc);
-    }
-
-    /** @param  list<float>  $turns */
-    private function isBracketed(FittedRun $curve, array $turns): bool
-    {
-        $peak = $curve->peakTurns();
-        $best = $this->fastestTurns();
-
-        return $peak !== null
-            && $peak > $turns[0]
-            && $peak < $turns[count($turns) - 1]
-            && $best > $turns[0]
-            && $best < $turns[count($turns) - 1];
-    }
-
-    private function fastestTurns(): float
-    {
-        $fastest = $this->readings[0];
-        foreach ($this->readings as $reading) {
-            $fastest = $reading->speed->inRpm() > $fastest->speed->inRpm() ? $reading : $fastest;
-        }
-
-        return $fastest->turns->inTurns();
-    }
-
-    /**
-     * One or two settings known: a quarter turn richer.
-     *
-     * @param  list<float>  $turns
-     */
-    private function goOn(array $turns): MixtureResult
-    {
-        $richest = $this->outIsRicher ? $turns[count($turns) - 1] : $turns[0];
-        $leanest = $this->outIsRicher ? $turns[0] : $turns[count($turns) - 1];
-        $goLean = count($turns) === 2 && $this->fastestTurns() === $leanest;
-        $from = $goLean ? $leanest : $richest;
-
-        return $this->unfinished(
-            $this->moved($from, $goLean ? -self::QUARTER : self::QUARTER),
-            count($turns) === 1 ? NextReason::StartLean : NextReason::FindPeak,
+        return new MixtureResult(
+            $this->school,
+            count($settings) === 1 ? NextReason::StartLean : NextReason::FindPeak,
+            $this->screw->richer($from, $goLean ? -self::QUARTER : self::QUARTER),
         );
     }
 
-    /**
-     * The fastest reading is the last on one side: a quarter turn beyond it.
-     *
-     * @param  list<float>  $turns
-     */
-    private function pastTheBest(array $turns, ?FittedRun $curve = null): MixtureResult
+    /** No curve at all through three settings and more: a quarter turn beyond the end that is fastest. */
+    private function pastTheBest(): MixtureResult
     {
-        $best = $this->fastestTurns();
-        $last = $turns[count($turns) - 1];
-        $next = match (true) {
-            $best >= $last => $last + self::QUARTER,
-            $best <= $turns[0] => $turns[0] - self::QUARTER,
-            default => $this->widestGap($turns, $best),
-        };
+        $best = $this->readings->fastest()?->turns->inTurns() ?? $this->readings->farthest(1);
+        $side = $best === $this->readings->farthest(-1) ? -1.0 : 1.0;
+        $next = $this->screw->richer($this->readings->farthest((int) $side), $side * self::QUARTER);
 
-        return $this->unfinished(
-            self::onEighth(min($this->travelTurns, max(self::EIGHTH, $next))),
-            NextReason::FindPeak,
-            $curve,
-        );
+        return new MixtureResult($this->school, NextReason::FindPeak, $next);
     }
 
-    /** @param  list<float>  $turns */
-    private function atPeak(FittedRun $curve, array $turns): MixtureResult
+    private function decided(RunCurve $curve): MixtureResult
     {
-        [$low, $high] = $curve->peakInterval();
-        $peak = $curve->peakTurns() ?? 0.0;
-        $gain = $curve->rpmAt($peak) - $curve->rpmAt($this->nearestTried($turns, $peak));
-        $reason = match (true) {
-            $high - $low <= 2.0 * self::EIGHTH => NextReason::WithinEighth,
-            count($this->readings) >= 4
-                && $gain < self::TACHOMETER_NOISE_RPM
-                && $this->fallsBothSides($curve, $peak, $turns) => NextReason::BelowNoise,
-            default => NextReason::Narrow,
-        };
-
-        return $this->answer($curve, $peak, $reason, $turns);
-    }
-
-    /** @param  list<float>  $turns */
-    private function atMidpoint(FittedRun $curve, array $turns): MixtureResult
-    {
-        $peak = $curve->peakTurns() ?? 0.0;
-        $below = $curve->edge(self::EDGE_SHARE, -1, $this->travelTurns);
-        $above = $curve->edge(self::EDGE_SHARE, 1, $this->travelTurns);
-        [$lean, $rich] = $this->outIsRicher ? [$below, $above] : [$above, $below];
-        if ($lean !== null && ! $this->isReached($lean, $turns)) {
-            return $this->unfinished(
-                $this->moved($this->outIsRicher ? $turns[0] : $turns[count($turns) - 1], -self::QUARTER),
-                NextReason::FindLeanEdge,
-                $curve,
-                $lean,
-                $rich,
-            );
-        }
-        $richLimit = $this->outIsRicher ? $this->travelTurns : self::SMALLEST_TURNS;
-        $richest = $this->outIsRicher ? $turns[count($turns) - 1] : $turns[0];
-        if ($rich !== null ? ! $this->isReached($rich, $turns) : abs($richest - $richLimit) > self::QUARTER) {
-            return $this->unfinished(
-                $this->moved($richest, self::QUARTER),
-                NextReason::FindRichEdge,
-                $curve,
-                $lean,
-                $rich,
-            );
-        }
-        if ($lean === null) {
-            return $this->atPeak($curve, $turns);
-        }
-        $answer = $rich === null ? $this->offFromLean($lean) : 0.5 * ($lean + $rich);
-        $spread = $curve->edgeSpread(self::EDGE_SHARE, $below, $above);
-        $reason = match (true) {
-            2.0 * $spread <= 2.0 * self::EIGHTH => NextReason::WithinEighth,
-            count($this->readings) >= 6
-                && abs($curve->rpmAt($answer + self::EIGHTH) - $curve->rpmAt($answer)) < self::TACHOMETER_NOISE_RPM => NextReason::BelowNoise,
-            default => NextReason::Narrow,
-        };
-
-        return $this->answer($curve, $answer, $reason, $turns, $lean, $rich, $rich === null);
-    }
-
-    /** The card's offset rich of the lean edge, within the screw's travel. */
-    private function offFromLean(float $lean): float
-    {
-        $answer = $lean + ($this->outIsRicher ? 1.0 : -1.0) * $this->cardOffsetTurns;
-
-        return max(self::EIGHTH, min($this->travelTurns, $answer));
-    }
-
-    /** @param  list<float>  $turns */
-    private function answer(
-        FittedRun $curve,
-        float $answer,
-        NextReason $reason,
-        array $turns,
-        ?float $lean = null,
-        ?float $rich = null,
-        bool $richEdgeMissing = false,
-    ): MixtureResult {
-        $done = $reason !== NextReason::Narrow;
-        [$low, $high] = $curve->peakInterval();
+        $found = $curve->answer();
+        $isKnown = count($this->readings->all) >= self::FEWEST_READINGS
+            && $this->readings->near($found->turns, self::NEAR_TURNS) >= self::FEWEST_NEAR
+            && $found->width() <= self::WIDEST_TURNS
+            && $curve->sureOf($found->turns, self::EIGHTH, $this->screw->sigmaRpm) >= self::SURE;
+        $next = $isKnown ? null : $this->telling($curve);
+        $rich = $curve->edge(self::EDGE_SHARE, 1);
 
         return new MixtureResult(
             school: $this->school,
-            peakTurns: $curve->peakTurns(),
-            peakLowTurns: $low,
-            peakHighTurns: $high,
-            peakRpm: $curve->rpmAt($curve->peakTurns() ?? $answer),
-            recommendedTurns: $answer,
-            nextTurns: $done ? null : $this->narrowing($turns, $answer),
-            done: $done,
-            reason: $reason,
-            edges: new Edges(
-                $lean ?? $curve->edge(self::EDGE_SHARE, $this->outIsRicher ? -1 : 1, $this->travelTurns),
-                $rich ?? $curve->edge(self::EDGE_SHARE, $this->outIsRicher ? 1 : -1, $this->travelTurns),
-                $richEdgeMissing,
-            ),
-            curve: $curve->points($turns[0], $turns[count($turns) - 1]),
-        );
-    }
-
-    private function unfinished(
-        float $next,
-        NextReason $reason,
-        ?FittedRun $curve = null,
-        ?float $lean = null,
-        ?float $rich = null,
-    ): MixtureResult {
-        $turns = $this->settings();
-        $peak = $curve !== null && $this->isBracketed($curve, $turns) ? $curve->peakTurns() ?? 0.0 : null;
-        [$low, $high] = $peak === null ? [null, null] : $curve->peakInterval();
-
-        return new MixtureResult(
-            school: $this->school,
-            peakTurns: $peak,
-            peakLowTurns: $low,
-            peakHighTurns: $high,
-            peakRpm: $peak === null ? null : $curve->rpmAt($peak),
-            recommendedTurns: null,
+            reason: $this->reason($next, $found),
             nextTurns: $next,
-            done: false,
-            reason: $reason,
-            edges: new Edges($lean, $rich),
-            curve: $curve?->points($turns[0], $turns[count($turns) - 1]) ?? [],
+            done: $isKnown,
+            answer: $found,
+            peak: $curve->peak(),
+            peakRpm: $curve->rpmAt($curve->peak()->turns),
+            edges: new Edges(
+                $curve->edge(self::EDGE_SHARE, -1),
+                $rich,
+                $this->school === School::Midpoint && $rich === null,
+            ),
+            curve: $curve->points($this->readings->fewest(), $this->readings->most()),
         );
     }
 
-    /**
-     * An untried eighth nearest the answer, so that no reading is taken twice.
-     *
-     * @param  list<float>  $turns
-     */
-    private function narrowing(array $turns, float $answer): float
+    private function reason(?float $next, Estimate $found): NextReason
     {
-        $at = self::onEighth($answer);
-        foreach ([0, 1, -1, 2, -2, 3, -3, 4, -4] as $steps) {
-            $candidate = $at + $steps * self::EIGHTH;
-            if (
-                $candidate > 0.0
-                && $candidate <= $this->travelTurns
-                && abs($this->nearestTried($turns, $candidate) - $candidate) > 0.06
-            ) {
-                return $candidate;
-            }
+        return match (true) {
+            $next === null => $found->width() <= 2.0 * self::EIGHTH ? NextReason::WithinEighth : NextReason::BelowNoise,
+            $this->screw->compare($next, $this->readings->farthest(-1)) < 0 => NextReason::FindLeanEdge,
+            $this->screw->compare($next, $this->readings->farthest(1)) > 0 => NextReason::FindRichEdge,
+            default => NextReason::Narrow,
+        };
+    }
+
+    /** Where a curve leaves the screw by this school. */
+    private function answerOf(SpeedCurve $curve): float
+    {
+        if ($this->school === School::Peak) {
+            return $curve->peak;
+        }
+        $lean = $this->onScrew($curve->edge(self::EDGE_SHARE, -1));
+        $rich = $this->onScrew($curve->edge(self::EDGE_SHARE, 1));
+        $lean ??= $this->screw->outIsRicher ? Shape::LEAST_TURNS : $this->screw->travel;
+        $offset = $lean + $this->screw->rich() * $this->screw->offset;
+
+        return $rich === null
+            ? max(Shape::LEAST_TURNS, min($this->screw->travel, $offset))
+            : 0.5 * ($lean + $rich);
+    }
+
+    private function onScrew(?float $edge): ?float
+    {
+        return $edge === null || $edge < Shape::LEAST_TURNS || $edge > $this->screw->travel ? null : $edge;
+    }
+
+    /** The step, no more than half a turn beyond what was tried, whose reading is expected to say most of the answer. */
+    private function telling(RunCurve $curve): float
+    {
+        $steps = $this->screw->steps(
+            $this->readings->fewest() - self::NEAR_TURNS,
+            $this->readings->most() + self::NEAR_TURNS,
+        );
+        $best = $curve->rpmAt($curve->peak()->turns);
+        $most = [$this->screw->onStep($curve->answer()->turns), 0.0];
+        foreach ($steps as $at) {
+            $worth = $curve->rpmAt($at) < self::TOO_SLOW * $best ? self::LABORS : 1.0;
+            $tells = $worth * ($this->readings->isTried($at) ? self::AGAIN : 1.0) * $curve->speedTells($at);
+            $most = $tells > $most[1] ? [$at, $tells] : $most;
         }
 
-        return $at;
-    }
-
-    /** @param  list<float>  $turns */
-    private function widestGap(array $turns, float $around): float
-    {
-        $below = max([$turns[0], ...array_filter($turns, static fn (float $t): bool => $t < $around)]);
-        $above = min([$turns[count($turns) - 1], ...array_filter($turns, static fn (float $t): bool => $t > $around)]);
-
-        return $around - $below > $above - $around ? 0.5 * ($around + $below) : 0.5 * ($around + $above);
-    }
-
-    /** @param  list<float>  $turns */
-    private function nearestTried(array $turns, float $to): float
-    {
-        usort($turns, static fn (float $a, float $b): int => abs($a - $to) <=> abs($b - $to));
-
-        return $turns[0];
-    }
-
-    /** @param  list<float>  $turns */
-    private function fallsBothSides(FittedRun $curve, float $peak, array $turns): bool
-    {
-        $drop = 2.0 * self::TACHOMETER_NOISE_RPM;
-
-        return $curve->rpmAt($peak) - $curve->rpmAt($turns[0]) > $drop
-            && $curve->rpmAt($peak) - $curve->rpmAt($turns[count($turns) - 1]) > $drop;
-    }
-
-    /** @param  list<float>  $turns */
-    private function isReached(float $edge, array $turns): bool
-    {
-        return $edge >= $turns[0] - self::EIGHTH && $edge <= $turns[count($turns) - 1] + self::EIGHTH;
-    }
-
-    /** @param  float  $richer turns toward rich; negative toward lean */
-    private function moved(float $from, float $richer): float
-    {
-        return self::onEighth(
-            max(self::EIGHTH, min($this->travelTurns, $from + ($this->outIsRicher ? $richer : -$richer))),
-        );
-    }
-
-    private static function onEighth(float $turns): float
-    {
-        return round($turns / self::EIGHTH) * self::EIGHTH;
+        return $most[0];
     }
 }

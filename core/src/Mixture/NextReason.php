@@ -17,8 +17,10 @@ enum NextReason: string
     case FromTheRichSide = 'from_the_rich_side';
     case OverTheMaximum = 'over_the_maximum';
     case LeanOfFastest = 'lean_of_fastest';
-    case RichOfFastest = 'rich_of_fastest';
     case AtItsCap = 'at_its_cap';
+    case RunsClean = 'runs_clean';
+    case FlutterClears = 'flutter_clears';
+    case ItDied = 'it_died';
 
     /** Whether the throttle is to be let go before anything else. */
     public function isStop(): bool
@@ -40,7 +42,9 @@ enum NextReason: string
             self::OverTheMaximum => 'Above the maker\'s no-load maximum. Let go of the throttle, turn it richer.',
             self::LeanOfFastest => 'Leaner than the fastest: it seizes there. Let go of the throttle, turn it richer.',
             self::AtItsCap => 'Its limiter cap ends here. Emission-limited settings stay within their caps; local rules decide.',
-            self::RichOfFastest => 'Rich of the fastest, under the maximum: the fuel carries the oil.',
+            self::RunsClean => 'It runs clean, so it may be lean: richer until it flutters.',
+            self::FlutterClears => 'The flutter just clears here, rich of the fastest: the fuel carries the oil.',
+            self::ItDied => 'It died there: back toward where it runs.',
         };
     }
 }

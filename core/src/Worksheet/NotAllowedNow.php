@@ -79,13 +79,18 @@ final class NotAllowedNow extends \DomainException implements Rejected
 
     public static function leanOfFastest(string $screw, MixtureReading $fastest): self
     {
-        $rpm = number_format($fastest->speed->inRpm());
+        $rpm = number_format($fastest->rpm());
 
         return new self(
             'lean_of_fastest',
             "{$screw} ran fastest at {$fastest->turns}, {$rpm} rpm: left there or leaner it seizes. Leave it richer, "
                 .'or take back a reading that was wrong.',
         );
+    }
+
+    public static function noSpeed(): self
+    {
+        return new self('no_speed', 'Type the speed the tachometer shows, or say that it died.');
     }
 
     public static function needsReason(): self

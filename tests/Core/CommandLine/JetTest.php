@@ -69,9 +69,26 @@ it('judges a mixture run with every key present', function (): void {
             'peak_turns_high',
             'peak_rpm',
             'recommended_turns',
+            'turns_low',
+            'turns_high',
             'next_turns',
             'done',
+            'stop',
+            'reason',
         ]);
+    $saw = fileWith("turns,rpm,mark\n1,13200,clean\n");
+    $said = static fn (string ...$more): array => json_decode(jet('mixture', $saw, '--school', 'flutter', '--json', ...$more)[1], true);
+    expect($said()['stop'])->toBeNull()
+        ->and($said()['next_turns'])->toBe(1.5)
+        ->and($said('--max-rpm', '13000')['stop'])->toBe('over_the_maximum')
+        ->and($said('--max-rpm', '13000')['next_turns'])->toBe(1.25);
+    // A tachometer that wavers more says less.
+    $width = static function (string $sigma) use ($csv): float {
+        $said = json_decode(jet('mixture', $csv, '--school', 'peak', '--sigma-rpm', $sigma, '--json')[1], true);
+
+        return $said['turns_high'] - $said['turns_low'];
+    };
+    expect($width('60'))->toBeGreaterThan(1.3 * $width('5'));
 });
 
 it('exits 2 with one clear line on bad input', function (array $arguments, string $says): void {
@@ -88,7 +105,9 @@ it('exits 2 with one clear line on bad input', function (array $arguments, strin
     'an option nobody knows' => [['hold', __FILE__, '--volume', '3'], 'Unknown option'],
     'an option without its value' => [['hold', __FILE__, '--volume-ml'], '--volume-ml'],
     'a file that is no trace' => [['hold', __FILE__, '--volume-ml', '18', '--limit-ml-min', '1'], 'Line 1'],
-    'a school that is none' => [['mixture', __FILE__, '--school', 'guess'], 'peak, midpoint or rich_side'],
+    'a school that is none' => [['mixture', __FILE__, '--school', 'guess'], 'peak, midpoint or flutter'],
+    'a speed no engine has' => [['mixture', __FILE__, '--school', 'flutter', '--max-rpm', '200000'], '--max-rpm must be no more'],
+    'a tachometer that never wavers' => [['mixture', __FILE__, '--school', 'peak', '--sigma-rpm', '0'], 'above zero'],
 ]);
 
 it('diagnoses a case with every key present', function (): void {

@@ -163,7 +163,7 @@ it('proposes the peak for no high needle of a two-stroke, and warns of it while 
     $family = FamilyFiles::shipped()->of($id);
 
     expect($family->adjusters['high']->book->school)
-        ->toBe(DustyJet\Mixture\School::RichSide)
+        ->toBe(DustyJet\Mixture\School::Flutter)
         ->and($family->guidance->cautions[$family->guidance->hazards['run']]->text)
         ->toContain('peak at full throttle seizes it');
 })->with(['cube_opposed', 'cube_stacked', 'kart_pumper']);

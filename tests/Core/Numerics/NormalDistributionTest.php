@@ -5,7 +5,6 @@ declare(strict_types=1);
 use DustyJet\Numerics\LinearSystem;
 use DustyJet\Numerics\NormalDistribution;
 use DustyJet\Numerics\StudentDistribution;
-use DustyJet\Numerics\WeightedPolynomial;
 
 it('gives erfc as tabulated (Abramowitz and Stegun table 7.1; tails from DLMF 7.12)', function (
     float $x,
@@ -49,16 +48,6 @@ it('solves a system that needs its rows changed round', function (): void {
         ->toBeNull();
 });
 
-it('recovers a cubic exactly', function (): void {
-    $x = [-1.0, -0.5, 0.0, 0.5, 1.0];
-    $y = array_map(fn (float $v): float => 2 - $v + 3 * $v ** 2 - 4 * $v ** 3, $x);
-
-    expect(WeightedPolynomial::through($x, $y, array_fill(0, 5, 1.0), 3)?->coefficients)->toEqualWithDelta(
-        [2.0, -1.0, 3.0, -4.0],
-        1e-9,
-    );
-});
-
 it('gives the density as tabulated (Abramowitz and Stegun table 26.1)', function (float $x, float $density): void {
     expect(NormalDistribution::density($x))->toEqualWithDelta($density, 1e-15);
 })->with([
@@ -93,23 +82,6 @@ it('gives Student points far out to a part in ten thousand (scipy.stats.t.ppf 0.
 
 it('takes no fewer than one degree of freedom', function (): void {
     expect(StudentDistribution::twoSided95(0))->toBe(12.7062);
-});
-
-it('gives the variance of a sum of coefficients', function (): void {
-    // A straight line through x = -1, 0, 1: var(c0) = 1/3, var(c1) = 1/2, no covariance (any textbook).
-    $line = WeightedPolynomial::through([-1.0, 0.0, 1.0], [0.0, 1.0, 2.0], [1.0, 1.0, 1.0], 1);
-    expect($line?->varianceOf([1.0, 0.0]))->toEqualWithDelta(1.0 / 3.0, 1e-12)
-        ->and($line?->varianceOf([0.0, 1.0]))->toEqualWithDelta(0.5, 1e-12)
-        ->and($line?->varianceOf([1.0, 2.0]))->toEqualWithDelta(1.0 / 3.0 + 2.0, 1e-12)
-        ->and($line?->degree())->toBe(1)
-        ->and($line?->at(0.5))->toEqualWithDelta(1.5, 1e-12);
-});
-
-it('weighs readings', function (): void {
-    // A mean, three to one.
-    $mean = WeightedPolynomial::through([0.0, 0.0], [1.0, 5.0], [3.0, 1.0], 0);
-    expect($mean?->coefficients)->toEqualWithDelta([2.0], 1e-12)
-        ->and($mean?->covariance)->toEqualWithDelta([[0.25]], 1e-12);
 });
 
 it('gives the share below (Abramowitz and Stegun table 26.1)', function (float $x, float $below): void {

@@ -82,7 +82,7 @@ it('keeps every proposal of a random run within its cap', function (): void {
             $bench->read($screw, "{$at}/8", $rpm);
             $state = $bench->sheet()->of(Screws::class)->named($screw);
             $result = RunSoFar::judged($state, $bench->family->card);
-            foreach (array_filter([$result->nextTurns, $result->recommendedTurns], is_float(...)) as $turns) {
+            foreach (array_filter([$result->nextTurns, $result->answer?->turns], is_float(...)) as $turns) {
                 $asked++;
                 expect($turns)->toBeGreaterThanOrEqual($from / 8, "seed {$seed}")->toBeLessThanOrEqual($to / 8, "seed {$seed}");
             }

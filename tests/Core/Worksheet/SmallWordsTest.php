@@ -6,6 +6,7 @@ use DustyJet\Carburetor\Condition;
 use DustyJet\Carburetor\Station;
 use DustyJet\Mixture\MixtureReading;
 use DustyJet\Mixture\MixtureRun;
+use DustyJet\Mixture\MixtureScrew;
 use DustyJet\Mixture\School;
 use DustyJet\Quantity\Duration;
 use DustyJet\Quantity\RotationalSpeed;
@@ -81,12 +82,12 @@ it('has the lean edge of an air screw outside and the rich one inside, whatever 
         [0.75, 1.0, 1.25, 1.5, 1.75, 2.0, 2.25],
     );
     $fuel = MixtureRun::judge($run, School::Peak);
-    $air = MixtureRun::judge($run, School::Peak, outIsRicher: false);
+    $air = MixtureRun::judge($run, School::Peak, new MixtureScrew(false));
 
     expect($fuel->edges->leanTurns)->toBeLessThan(1.5)
         ->and($fuel->edges->richTurns)->toBeGreaterThan(1.5)
-        ->and($air->edges->leanTurns)->toEqualWithDelta($fuel->edges->richTurns, 1e-6)
-        ->and($air->edges->richTurns)->toEqualWithDelta($fuel->edges->leanTurns, 1e-6);
+        ->and($air->edges->leanTurns)->toEqualWithDelta($fuel->edges->richTurns, 0.05)
+        ->and($air->edges->richTurns)->toEqualWithDelta($fuel->edges->leanTurns, 0.05);
 });
 
 it('counts a minute as sixty seconds', function (): void {

@@ -29,12 +29,12 @@ it('refuses peak and midpoint for H of a two-stroke, and only there', function (
     }
     expect(fn () => $bench->refuse(EntryKind::SchoolChosen, ['adjuster' => 'low', 'school' => 'rich_side']))
         ->toThrow(NotAllowedNow::class);
-    expect($bench->sheet()->of(Screws::class)->named('high')->school)->toBe(School::RichSide);
+    expect($bench->sheet()->of(Screws::class)->named('high')->school)->toBe(School::Flutter);
 })->with(['cube_opposed', 'cube_stacked', 'kart_pumper']);
 
 it('passes over a peak that an old log taught to H', function (): void {
     $bench = sawAtRun()->add(EntryKind::SchoolChosen, ['adjuster' => 'high', 'school' => 'peak']);
-    expect($bench->sheet()->of(Screws::class)->named('high')->school)->toBe(School::RichSide);
+    expect($bench->sheet()->of(Screws::class)->named('high')->school)->toBe(School::Flutter);
 });
 
 it('says stop above the maker\'s maximum and turns it richer', function (): void {
@@ -55,7 +55,9 @@ it('sets H of a kart by sixteenths', function (): void {
     $bench->set('high', '1/8')->read('high', '1/8', 11800);
     expect($ofH())->toBe('Turn it out to 1/4. Log the rpm.');
     $bench->read('high', '1/4', 11600);
-    expect($ofH())->toBe('Leave the H needle at 3/16');
+    expect($ofH())->toBe('Turn it in to 3/16. Log the rpm.');
+    $bench->read('high', '3/16', 11760)->read('high', '3/16', 11740);
+    expect($ofH())->toStartWith('Leave the H needle at ');
 });
 
 it('puts a stop of the run before all other work, whatever else is open', function (): void {

@@ -53,6 +53,8 @@ it('walks the line from intake to hand-back, one next move at a time', function 
         ->read('idle_mixture', '1 1/2', 1770)
         ->read('idle_mixture', '1 3/4', 1790)
         ->read('idle_mixture', '2', 1750);
+    expect($next())->toBe('read:idle_mixture');
+    $bench->read('idle_mixture', '2 1/4', 1690);
     expect($next())->toBe('leave:idle_mixture');
     $bench->set('idle_mixture', '1 5/8', 'run');
     expect($next())->toBe('leave:idle_speed');
@@ -78,6 +80,7 @@ it('walks the line from intake to hand-back, one next move at a time', function 
         'bench-test',
         'bench-test',
         'set',
+        'run',
         'run',
         'run',
         'run',

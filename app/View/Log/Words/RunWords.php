@@ -22,15 +22,22 @@ final readonly class RunWords implements RoomWords
             ),
             SpeedRead::class => static fn (SpeedRead $act, Names $names): Phrase => new Phrase(
                 $names->screw($act->adjuster).' '.Numbers::turns($act->turns).': ',
-                Numbers::rpm($act->speed->inRpm()).' rpm'.($act->mark === null ? '' : ", {$act->mark}"),
+                self::read($act),
             ),
         ];
     }
 
+    private static function read(SpeedRead $act): string
+    {
+        $heard = $act->mark === null ? '' : ', '.mb_strtolower($act->heard()?->title() ?? $act->mark);
+
+        return $act->speed === null ? 'it died' : Numbers::rpm($act->speed->inRpm()).' rpm'.$heard;
+    }
+
     private static function school(string $name): string
     {
-        $school = School::tryFrom($name);
+        $school = School::named($name);
 
-        return $school === School::RichSide ? 'from the rich side' : "school of the {$name}";
+        return $school === School::Flutter ? 'from the rich side' : "school of the {$name}";
     }
 }

@@ -21,8 +21,10 @@ final readonly class LastReading
         if ($last === null) {
             return new self(null, '–', 'No reading yet');
         }
-        $rpm = $last->speed->inRpm();
+        $at = 'at '.Numbers::turns($last->turns)." turns, reading {$count}";
 
-        return new self($rpm, Numbers::rpm($rpm), 'at '.Numbers::turns($last->turns)." turns, reading {$count}");
+        return $last->speed === null
+            ? new self(null, '–', "Died {$at}")
+            : new self($last->rpm(), Numbers::rpm($last->rpm()), $at);
     }
 }

@@ -12,6 +12,7 @@ use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
 use DustyJet\Carburetor\Card;
 use DustyJet\Carburetor\InSentence;
+use DustyJet\Mixture\Mark;
 use DustyJet\Mixture\MixtureResult;
 use DustyJet\Mixture\School;
 use DustyJet\Quantity\Turns;
@@ -28,6 +29,7 @@ final readonly class RunWork implements StationWork
     /**
      * @param  list<array{key: string, name: string, note: string, href: string, selected: bool}>  $tabs
      * @param  list<array{value: string, name: string, why: string, selected: bool}>  $schools
+     * @param  list<array{value: string, name: string, isSpeedless: bool}>  $marks what to listen for, each a key
      * @param  string|null  $stop why the throttle is to be let go now
      */
     private function __construct(
@@ -41,6 +43,7 @@ final readonly class RunWork implements StationWork
         public string $chartTitle,
         public string $advice,
         public array $schools,
+        public array $marks,
         public bool $outIsRicher,
         public ?string $stop,
     ) {
@@ -69,6 +72,7 @@ final readonly class RunWork implements StationWork
             chartTitle: $title.InSentence::name($adjuster->name),
             advice: self::advice($result).($adjuster->judge === null ? '' : " {$adjuster->judge}."),
             schools: self::schools($mixture),
+            marks: self::marks($mixture),
             outIsRicher: $adjuster->sense->outIsRicher(),
             stop: $result?->reason->isStop() === true ? $result->reason->sentence() : null,
         );
@@ -115,9 +119,19 @@ final readonly class RunWork implements StationWork
         ], $state->adjuster->book->school->choices());
     }
 
+    /** @return list<array{value: string, name: string, isSpeedless: bool}> */
+    private static function marks(AdjusterState $state): array
+    {
+        return array_map(static fn (Mark $m): array => [
+            'value' => $m->value,
+            'name' => $m->title(),
+            'isSpeedless' => $m === Mark::Dies,
+        ], $state->school->marks());
+    }
+
     private static function suggested(?MixtureResult $result, Turns $step): ?Turns
     {
-        $turns = $result === null ? null : $result->nextTurns ?? $result->recommendedTurns;
+        $turns = $result === null ? null : $result->nextTurns ?? $result->answer?->turns;
 
         return $turns === null ? null : $step->nearestStepTo($turns);
     }

@@ -92,7 +92,7 @@ final readonly class RunBay implements Bay
 
     private static function firstReading(AdjusterState $state): Move
     {
-        $side = $state->school === School::RichSide ? 'rich' : 'lean';
+        $side = $state->school === School::Flutter ? 'rich' : 'lean';
         $why = 'Two minutes warm, then the '.InSentence::name($state->adjuster->name)." from the {$side} side.";
         $do = "Warm it up, log rpm at {$state->current()}";
 
@@ -105,11 +105,11 @@ final readonly class RunBay implements Bay
         $now = $state->current();
         $next = $result->nextTurns === null ? null : $state->adjuster->book->step->nearestStepTo($result->nextTurns);
         $staysThere = $next === null || $now !== null && $next->isSameAs($now);
-        $isRichSide = $state->school === School::RichSide;
+        $isRichSide = $state->school === School::Flutter;
 
         return $state->caps !== null && $staysThere && match (true) {
             $result->reason->isStop() => true,
-            default => $isRichSide && $result->reason === NextReason::AtItsCap && $result->recommendedTurns === null,
+            default => $isRichSide && $result->reason === NextReason::AtItsCap && $result->answer === null,
         };
     }
 
@@ -130,7 +130,7 @@ final readonly class RunBay implements Bay
             return self::findWhy($result);
         }
         if ($result->done || $result->nextTurns === null) {
-            $answer = $step->nearestStepTo($result->recommendedTurns ?? $now ?? 1.0);
+            $answer = $step->nearestStepTo($result->answer->turns ?? $now ?? 1.0);
             $do = 'Leave the '.InSentence::name($state->adjuster->name)." at {$answer}";
 
             return new Move(

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace DustyJet\Worksheet\Run;
 
 use DustyJet\Carburetor\Card;
+use DustyJet\Mixture\Mark;
 use DustyJet\Mixture\MixtureReading;
 use DustyJet\Mixture\MixtureResult;
 use DustyJet\Mixture\MixtureRun;
+use DustyJet\Mixture\MixtureScrew;
 use DustyJet\Mixture\NextReason;
-use DustyJet\Mixture\RichSide;
-use DustyJet\Mixture\RichSideRun;
 use DustyJet\Mixture\School;
+use DustyJet\Mixture\UnusableRun;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Screws\AdjusterState;
-use DustyJet\Worksheet\Screws\Caps;
+use WeakMap;
 
 /** What the readings of a screw say so far, by the school it is set by. */
 final readonly class RunSoFar
@@ -25,16 +26,23 @@ final readonly class RunSoFar
     /** The screw must have been read. */
     public static function judged(AdjusterState $state, Card $card): MixtureResult
     {
-        $free = self::uncapped($state, $card);
+        /** @var WeakMap<AdjusterState, MixtureResult> $known what never changes is judged once */
+        static $known = new WeakMap;
+        $result = $known[$state] ?? self::within($state, self::uncapped($state, $card), $card);
+        $known[$state] = $result;
 
-        return $state->caps === null ? $free : self::within($state->caps, $free, $state, $card);
+        return $result;
     }
 
     /** Nothing is proposed beyond a limiter cap; a stop stays a stop. */
-    private static function within(Caps $caps, MixtureResult $free, AdjusterState $state, Card $card): MixtureResult
+    private static function within(AdjusterState $state, MixtureResult $free, Card $card): MixtureResult
     {
-        $answer = $free->recommendedTurns === null ? null : $caps->nearest($free->recommendedTurns);
-        $isLean = $answer !== null && self::leanOf($state, Turns::ofUnits((int) round(48.0 * $answer)), $card) !== null;
+        $caps = $state->caps;
+        if ($caps === null) {
+            return $free;
+        }
+        $answer = $free->answer === null ? null : $caps->nearest($free->answer->turns);
+        $isLean = $answer !== null && self::mayNotBeLeftAt($state, $answer, $free, $card);
         $next = $free->nextTurns === null ? null : $caps->nearest($free->nextTurns);
         $isMoved = $next !== $free->nextTurns;
         $isRead = static fn (MixtureReading $r): bool => abs($r->turns->inTurns() - ($next ?? 0.0)) < self::SAME_TURNS;
@@ -47,47 +55,73 @@ final readonly class RunSoFar
         );
     }
 
+    /** An old log may hold what contradicts itself: then what was heard is passed over. */
     private static function uncapped(AdjusterState $state, Card $card): MixtureResult
     {
         \assert($state->readings !== []);
-        $adjuster = $state->adjuster;
-        $book = $adjuster->book;
-        if ($state->school === School::RichSide) {
-            return RichSideRun::judge($state->readings, self::richSide($state, $card));
-        }
+        $screw = self::screw($state, $card);
+        try {
+            return MixtureRun::judge($state->readings, $state->school, $screw);
+        } catch (UnusableRun) {
+            $speeds = array_map(
+                static fn (MixtureReading $r): MixtureReading => new MixtureReading(
+                    $r->turns, $r->speed, $r->speed === null ? [Mark::Dies] : [],
+                ),
+                $state->readings,
+            );
 
-        return MixtureRun::judge(
-            $state->readings,
-            $state->school,
-            $adjuster->sense->outIsRicher(),
-            cardOffsetTurns: $book->offset->inTurns(),
-        );
+            return MixtureRun::judge($speeds, $state->school, $screw);
+        }
     }
 
-    /** The fastest reading where leaving the screw at these turns would not be richer than it, on a rich-side run. */
+    /**
+     * The fastest reading where leaving the screw at these turns may be lean of it, on a two-stroke's H: there or leaner,
+     * unless the flutter was heard to clear there.
+     */
     public static function leanOf(AdjusterState $state, Turns $turns, Card $card): ?MixtureReading
     {
-        if ($state->school !== School::RichSide || $state->readings === []) {
+        if ($state->school !== School::Flutter || $state->readings === []) {
             return null;
         }
-        $fastest = $state->readings[0];
-        foreach ($state->readings as $reading) {
-            $fastest = $reading->speed->inRpm() > $fastest->speed->inRpm() ? $reading : $fastest;
-        }
-        $isRicher = self::richSide($state, $card)->compare($turns->inTurns(), $fastest->turns->inTurns()) > 0;
+        $isLean = self::mayNotBeLeftAt($state, $turns->inTurns(), self::judged($state, $card), $card);
 
-        return $isRicher ? null : $fastest;
+        return $isLean ? self::fastest($state) : null;
     }
 
-    private static function richSide(AdjusterState $state, Card $card): RichSide
+    private static function mayNotBeLeftAt(AdjusterState $state, float $turns, MixtureResult $result, Card $card): bool
+    {
+        $fastest = self::fastest($state);
+        if ($state->school !== School::Flutter || $fastest === null) {
+            return false;
+        }
+        $screw = self::screw($state, $card);
+        $isRicher = $screw->compare($turns, $fastest->turns->inTurns()) > 0;
+        $answer = $result->done && $result->answer !== null ? $screw->onStep($result->answer->turns) : null;
+
+        return ! $isRicher && ($answer === null || $screw->compare($turns, $answer) < 0);
+    }
+
+    private static function fastest(AdjusterState $state): ?MixtureReading
+    {
+        $fastest = null;
+        foreach ($state->readings as $reading) {
+            $isFaster = $reading->speed !== null && $reading->rpm() > ($fastest?->rpm() ?? 0.0);
+            $fastest = $isFaster ? $reading : $fastest;
+        }
+
+        return $fastest;
+    }
+
+    /** What a run of this screw rests on. */
+    public static function screw(AdjusterState $state, Card $card): MixtureScrew
     {
         $book = $state->adjuster->book;
 
-        return new RichSide(
+        return new MixtureScrew(
             $state->adjuster->sense->outIsRicher(),
             $book->step->inTurns(),
             $book->offset->inTurns(),
-            $card->topRpm[1] ?? null,
+            $state->school === School::Flutter ? $card->topRpm[1] ?? null : null,
         );
     }
 }

@@ -36,7 +36,7 @@ final readonly class SchoolChosen implements Act
     public function refuseUnlessMeantFor(Worksheet $sheet, ?string $corrects): void
     {
         $screw = $sheet->of(Screws::class)->named($this->adjuster)->adjuster;
-        $school = School::tryFrom($this->name) ?? throw UnreadableEntry::unknownName('school', $this->name);
+        $school = School::named($this->name) ?? throw UnreadableEntry::unknownName('school', $this->name);
         in_array($school, $screw->book->school->choices(), true) || throw NotAllowedNow::notThatSchool($screw->name);
     }
 
@@ -44,7 +44,7 @@ final readonly class SchoolChosen implements Act
     {
         $screws = $bench->of(Screws::class);
         $state = $screws->all[$this->adjuster] ?? null;
-        $school = School::tryFrom($this->name);
+        $school = School::named($this->name);
 
         return $state === null || $school === null ? $bench : $bench->with($screws->with($state->taught($school)));
     }

@@ -8,9 +8,12 @@ use DustyJet\BenchLog\Entry;
 use DustyJet\BenchLog\Field;
 use DustyJet\BenchLog\Payload;
 use DustyJet\BenchLog\Shape;
+use DustyJet\BenchLog\UnreadableEntry;
 use DustyJet\Carburetor\Need;
 use DustyJet\Carburetor\Station;
+use DustyJet\Mixture\Mark;
 use DustyJet\Mixture\MixtureReading;
+use DustyJet\Mixture\OrderOfMarks;
 use DustyJet\Quantity\RotationalSpeed;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Bench;
@@ -27,7 +30,7 @@ final readonly class SpeedRead implements TurnsScrew
     private function __construct(
         public string $adjuster,
         public Turns $turns,
-        public RotationalSpeed $speed,
+        public ?RotationalSpeed $speed,
         public ?string $mark,
     ) {
     }
@@ -37,19 +40,36 @@ final readonly class SpeedRead implements TurnsScrew
         return Shape::of(
             Field::text('adjuster', most: 40),
             Field::turns(),
-            Field::rpm(),
+            Field::rpm()->optional(),
             Field::text('mark', most: 40)->optional(),
         );
     }
 
     public static function of(Payload $payload): self
     {
+        $rpm = $payload->numberOrNull('rpm');
+        $mark = $payload->textOrNull('mark');
+
         return new self(
             $payload->text('adjuster'),
             Turns::ofUnits($payload->integer('units')),
-            RotationalSpeed::ofRpm($payload->number('rpm')),
-            $payload->textOrNull('mark'),
+            $rpm === null || $mark === Mark::Dies->value ? null : RotationalSpeed::ofRpm($rpm),
+            $mark,
         );
+    }
+
+    /** What was heard; a mark of an old log that nobody knows today is passed over. */
+    public function heard(): ?Mark
+    {
+        return Mark::tryFrom($this->mark ?? '');
+    }
+
+    private function reading(): MixtureReading
+    {
+        $mark = $this->heard();
+        $marks = $mark === null ? [] : [$mark];
+
+        return new MixtureReading($this->turns, $this->speed, $this->speed === null ? [Mark::Dies] : $marks);
     }
 
     public function adjuster(): string
@@ -59,9 +79,16 @@ final readonly class SpeedRead implements TurnsScrew
 
     public function refuseUnlessMeantFor(Worksheet $sheet, ?string $corrects): void
     {
-        $sheet->of(Screws::class)->named($this->adjuster);
+        $state = $sheet->of(Screws::class)->named($this->adjuster);
+        $mark = $this->heard();
+        $mark !== null || $this->mark === null || throw UnreadableEntry::unknownName('mark', $this->mark);
+        $this->speed !== null || $mark === Mark::Dies || throw NotAllowedNow::noSpeed();
         $inTheWay = Machine::on($sheet->bench)->inTheWay(Need::Whole);
         $inTheWay === null || throw NotAllowedNow::inTheWay($inTheWay);
+        if ($corrects === null) {
+            $all = [...$state->readings, $this->reading()];
+            OrderOfMarks::check($all, RunSoFar::screw($state, $sheet->family->card));
+        }
     }
 
     public function on(Bench $bench, Entry $entry): Bench
@@ -71,7 +98,7 @@ final readonly class SpeedRead implements TurnsScrew
         if ($state === null) {
             return $bench;
         }
-        $after = $state->read(new MixtureReading($this->turns, $this->speed));
+        $after = $state->read($this->reading());
         $bench = $bench->with($screws->with($after))->touched(Station::Run, $entry->at);
 
         return Upset::by($state, $this->turns, $bench, $entry);

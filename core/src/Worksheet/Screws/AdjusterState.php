@@ -131,7 +131,7 @@ final readonly class AdjusterState
         if ($this->caps === null || $this->caps->allows($book)) {
             return $book;
         }
-        if ($this->school === School::RichSide) {
+        if ($this->school === School::Flutter) {
             return $this->adjuster->sense->outIsRicher() ? $this->caps->to : $this->caps->from;
         }
 
@@ -145,7 +145,7 @@ final readonly class AdjusterState
     public function mayStartAt(Turns $turns): bool
     {
         $leanest = $this->adjuster->book->range[0] ?? $this->adjuster->book->turns;
-        $isTooLean = $this->school === School::RichSide && $turns->inUnits() < $leanest->inUnits();
+        $isTooLean = $this->school === School::Flutter && $turns->inUnits() < $leanest->inUnits();
 
         return ! $isTooLean && $this->caps?->allows($turns) !== false && ! ($this->isFoundFarOut() && $this->found?->isSameAs($turns) === true);
     }

@@ -41,13 +41,19 @@
         <label for="rpm" class="visually-hidden">Speed in rpm</label><input class="form-control" id="rpm"
             name="rpm" inputmode="numeric" placeholder="rpm" autocomplete="off" required data-rpm>
         <button class="btn btn-secondary" type="submit">Log <kbd class="dj-kbd">Enter</kbd></button>
+        <div class="dj-heard" role="group" aria-label="Log it, and what you hear">
+            @foreach ($work->marks as $mark)
+                <button type="submit" name="mark" value="{{ $mark['value'] }}"
+                    @if ($mark['isSpeedless']) formnovalidate @endif>{{ $mark['name'] }}</button>
+            @endforeach
+        </div>
     </form>
 </section>
 <section class="dj-bay bay-mix" aria-labelledby="h-mix">
     <header class="mix-h">
         <h2 id="h-mix">{{ $work->chartTitle }}</h2>
         @if ($work->chart)
-            <x-charts.points :columns="['Turns', 'rpm']" :rows="$work->chart->table" />
+            <x-charts.points :columns="['Turns', 'rpm', 'Heard']" :rows="$work->chart->table" />
         @endif
         @include('forms.open', [
             'form' => $page->form,

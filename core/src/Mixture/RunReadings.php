@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DustyJet\Mixture;
+
+/**
+ * The readings of one screw, by where it stood.
+ *
+ * @internal
+ */
+final readonly class RunReadings
+{
+    private const SAME_TURNS = 1.0 / 48.0 + 1e-9;
+
+    /** @var non-empty-list<float> every setting tried, in turns, fewest first */
+    public array $settings;
+
+    /** @param  non-empty-list<MixtureReading>  $all in the order taken */
+    public function __construct(public array $all, private MixtureScrew $screw)
+    {
+        $turns = array_values(
+            array_unique(array_map(static fn (MixtureReading $r): float => $r->turns->inTurns(), $all)),
+        );
+        sort($turns);
+        $this->settings = $turns;
+    }
+
+    public function last(): MixtureReading
+    {
+        return $this->all[count($this->all) - 1];
+    }
+
+    /** Turns, of all settings. */
+    public function fewest(): float
+    {
+        return min($this->settings);
+    }
+
+    public function most(): float
+    {
+        return max($this->settings);
+    }
+
+    /** @param  int  $side -1 leanest, 1 richest */
+    public function farthest(int $side): float
+    {
+        return $side * $this->screw->rich() < 0 ? $this->fewest() : $this->most();
+    }
+
+    /** The fastest of those richer than any that ran over the maximum; the richest of equals, null where there is none. */
+    public function fastest(): ?MixtureReading
+    {
+        $over = $this->richestOver();
+        $fastest = null;
+        foreach ($this->all as $reading) {
+            $isWithin = $over === null || $this->compare($reading, $over) > 0;
+            if ($isWithin && $reading->speed !== null && ($fastest === null || $this->isBetter($reading, $fastest))) {
+                $fastest = $reading;
+            }
+        }
+
+        return $fastest;
+    }
+
+    private function isBetter(MixtureReading $reading, MixtureReading $fastest): bool
+    {
+        return $reading->rpm() > $fastest->rpm()
+            || ($reading->rpm() === $fastest->rpm() && $this->compare($reading, $fastest) > 0);
+    }
+
+    /** The richest that ran above the maximum. */
+    public function richestOver(): ?MixtureReading
+    {
+        $richest = null;
+        foreach ($this->all as $reading) {
+            if ($this->screw->isOver($reading->rpm()) && ($richest === null || $this->compare($reading, $richest) > 0)) {
+                $richest = $reading;
+            }
+        }
+
+        return $richest;
+    }
+
+    /** How many settings ran at all. */
+    public function running(): int
+    {
+        $turns = [];
+        foreach ($this->all as $reading) {
+            $turns[] = $reading->speed === null ? -1 : $reading->turns->inUnits();
+        }
+
+        return count(array_diff(array_unique($turns), [-1]));
+    }
+
+    public function isHeard(Mark $mark): bool
+    {
+        foreach ($this->all as $reading) {
+            if ($reading->isHeard($mark)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Where it was heard at its leanest, turns; null where it was not. */
+    public function leanest(Mark $mark): ?float
+    {
+        $leanest = null;
+        foreach ($this->all as $reading) {
+            $turns = $reading->turns->inTurns();
+            $isLeaner = $leanest === null || $this->screw->compare($turns, $leanest) < 0;
+            $leanest = $reading->isHeard($mark) && $isLeaner ? $turns : $leanest;
+        }
+
+        return $leanest;
+    }
+
+    public function near(float $turns, float $within): int
+    {
+        return count(array_filter($this->settings, static fn (float $t): bool => abs($t - $turns) <= $within));
+    }
+
+    /** How often it was read there. */
+    public function times(float $turns): int
+    {
+        return count(array_filter(
+            $this->all,
+            static fn (MixtureReading $r): bool => abs($r->turns->inTurns() - $turns) <= self::SAME_TURNS,
+        ));
+    }
+
+    public function isTried(float $turns): bool
+    {
+        return $this->near($turns, self::SAME_TURNS) > 0;
+    }
+
+    private function compare(MixtureReading $a, MixtureReading $b): int
+    {
+        return $this->screw->compare($a->turns->inTurns(), $b->turns->inTurns());
+    }
+}
