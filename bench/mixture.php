@@ -26,7 +26,7 @@ echo "mixture, seed {$seed}. Ranges: DustyJet\\Engine\\RandomEngine. Screened: t
 foreach (in_array($argv[3] ?? 'shapes', ['shapes'], true) ? Shapes::families() : [] as $family => $drop) {
     $off = Shapes::off($drop, new Chance(new Randomizer(new Mt19937($seed))), $engines);
     printf(
-        "curves %s, %d runs of seven readings: the peak is off by %+.3f turn in the mean, its interval covers %.1f %%; a parabola "
+        'curves %s, %d runs of seven readings: the peak is off by %+.3f turn in the mean, its interval covers %.1f %%; a parabola '
             ."in ln turns %+.3f, in turns %+.3f\n",
         $family,
         $engines,

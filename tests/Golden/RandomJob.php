@@ -207,6 +207,7 @@ final class RandomJob
             $name === 'rpm' => (float) $this->chance->getInt(900, 13500),
             $name === 'pops' => $this->pick(['13/10 12.8/9.9 13.1/10', '10,5/9 10/9', '95/70']),
             isset(self::SPRING[$name]) => self::SPRING[$name],
+            $name === 'vacuum' => $this->vacuum(),
             $type === FieldType::Integer => $this->chance->getInt(0, 400),
             $type === FieldType::Number => $this->chance->getInt(0, 100) / 100.0,
             $type === FieldType::Flag => $this->chance->getInt(0, 3) > 0,
@@ -229,6 +230,7 @@ final class RandomJob
             'part' => $this->parts($kind),
             'inspection' => array_keys($this->family->inspectionsOf($this->variant)),
             'condition' => ['sound', 'sound', 'cleaned', 'replace', 'scrap'],
+            'carburetor' => array_keys($this->family->bankOf($this->variant)),
             'link' => array_keys($this->family->teardown->links),
             'test' => array_keys($this->family->proof->tests),
             'clock' => array_keys($this->family->guidance->clocks),
@@ -264,6 +266,15 @@ final class RandomJob
         $names = array_map(static fn ($p): string => $p->key, $ready);
 
         return $names === [] || $this->chance->getInt(0, 7) === 0 ? array_keys($build->tray->plan->parts) : $names;
+    }
+
+    /** @return array<string, string> of every carburetor, or of one nobody knows */
+    private function vacuum(): array
+    {
+        $names = array_keys($this->family->bankOf($this->variant));
+        $values = fn (): string => $this->pick(['10.1', '9.6 9.8 9.7', '11,2', '10.1 10.3 10.2 10.0 10.1', '']);
+
+        return array_map($values, array_flip($names === [] ? ['first'] : $names));
     }
 
     private function earlier(EntryKind $kind): string

@@ -11,11 +11,13 @@ use DustyJet\Worksheet\Screws\AdjusterState;
 /** Settings marked on a mixture run: the next one, the book, as found. */
 final readonly class MixtureMarks
 {
+    /** @param  array{x: float, width: float}|null  $interval of the answer, 95 times in 100 */
     private function __construct(
         public ?float $nextX,
         public string $nextText,
         public ?float $bookX,
         public ?float $foundX,
+        public ?array $interval,
     ) {
     }
 
@@ -29,6 +31,18 @@ final readonly class MixtureMarks
             $next === null ? '' : $does.Numbers::turns($state->adjuster->book->step->nearestStepTo($next)),
             $x->inside($state->adjuster->book->turns->inTurns()),
             $x->inside($state->found?->inTurns()),
+            self::interval($result, $x),
         );
+    }
+
+    /** @return array{x: float, width: float}|null */
+    private static function interval(?MixtureResult $result, Scale $x): ?array
+    {
+        if ($result?->answer === null) {
+            return null;
+        }
+        $ends = [$x->near($result->answer->low), $x->near($result->answer->high)];
+
+        return ['x' => min($ends), 'width' => max(2.0, max($ends) - min($ends))];
     }
 }

@@ -31,6 +31,12 @@ final readonly class Scale
         return round($this->start + $this->length * $shown, 1);
     }
 
+    /** At the end of the side where it lies outside. */
+    public function near(float $value): float
+    {
+        return $this->at(max(min($this->from, $this->to), min(max($this->from, $this->to), $value)));
+    }
+
     /** Null outside the side. */
     public function inside(?float $value): ?float
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Log;
 
+use App\View\Log\Words\BalanceWords;
 use App\View\Log\Words\BenchTestWords;
 use App\View\Log\Words\BuildWords;
 use App\View\Log\Words\CleanWords;
@@ -33,7 +34,7 @@ final readonly class LogWords
     private const ROOMS = [
         IntakeWords::class, ScrewWords::class, StripWords::class, BenchTestWords::class, MeteringWords::class, FlowWords::class,
         CleanWords::class,
-        BuildWords::class, RunWords::class, HandBackWords::class, ClockWords::class, PromiseWords::class,
+        BuildWords::class, RunWords::class, BalanceWords::class, HandBackWords::class, ClockWords::class, PromiseWords::class,
         WaitWords::class, PhotoWords::class, StaleWords::class, NoteWords::class,
     ];
 

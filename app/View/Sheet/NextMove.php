@@ -7,6 +7,7 @@ namespace App\View\Sheet;
 use App\View\Stations\BenchTest\BenchTab;
 use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Station;
+use DustyJet\Worksheet\Balancing\Balancing;
 use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\FloatLevel\FloatGaps;
 use DustyJet\Worksheet\Flow\CheckValve;
@@ -22,7 +23,7 @@ use DustyJet\Worksheet\Waits\WaitsFor;
 final readonly class NextMove
 {
     /** Moves on a screw that its own tab must show. */
-    private const OF_A_SCREW = ['count', 'set', 'read', 'leave'];
+    private const OF_A_SCREW = ['count', 'set', 'read', 'leave', 'reference', 'bank_read', 'balance_turn'];
 
     private const IN_ONE_TAP = ['needle', 'part_off'];
 
@@ -112,6 +113,7 @@ final readonly class NextMove
             $move->key === 'recheck' && str_starts_with($move->target, 'mixture.') => [
                 'screw' => substr($move->target, strlen('mixture.')),
             ],
+            $move->key === 'recheck' && $move->target === Balancing::READING => ['screw' => Balancing::READING],
             default => [],
         };
     }
@@ -138,6 +140,7 @@ final readonly class NextMove
                 Holds::READING => ['hold-form', 'Start the run'],
                 Metering::POP_OFF, Metering::LEVER, FloatGaps::READING, IsolatingResults::READING,
                 CheckValve::READING, Deliveries::READING => ['#tab', 'Measure it again'],
+                Balancing::READING => ['bank-form', 'Log the columns'],
                 default => ['work-form', 'Checked, log it'],
             },
             'needle' => ['needle-form', 'Fitted, log it'],
@@ -145,6 +148,9 @@ final readonly class NextMove
             'set' => ['work-form', 'Set, log it'],
             'read' => ['read-form', 'Log the rpm'],
             'leave' => ['work-form', 'Leave it there'],
+            'reference' => ['#reference-form', 'Say which'],
+            'bank_read' => ['bank-form', 'Log the columns'],
+            'balance_turn' => ['turn-form', 'Turned, log it'],
             'check' => ["check-{$move->target}", 'Checked, it passes'],
             default => ['handback-form', 'Hand it back'],
         };

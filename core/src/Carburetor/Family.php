@@ -52,6 +52,12 @@ final readonly class Family
         );
     }
 
+    /** @return array<string, string> names of a bank's carburetors, the top one first; none where it is one alone */
+    public function bankOf(string $variant): array
+    {
+        return $this->variants[$this->variantOr($variant)]->carburetors;
+    }
+
     /** How this variant comes apart; of an unknown one, as the first. */
     public function plan(string $variant): StripPlan
     {

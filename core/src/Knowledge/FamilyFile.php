@@ -93,7 +93,15 @@ final readonly class FamilyFile
 
     private static function variant(Fields $v, string $key): Variant
     {
-        return new Variant($key, $v->text('name'), $v->text('look'), $v->textOrNull('picture'));
+        $names = $v->has('carburetors') ? $v->words('carburetors') : [];
+
+        return new Variant(
+            $key,
+            $v->text('name'),
+            $v->text('look'),
+            $v->textOrNull('picture'),
+            array_combine(array_map(mb_strtolower(...), $names), $names),
+        );
     }
 
     private function drawing(): Drawing

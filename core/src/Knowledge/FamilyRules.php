@@ -37,7 +37,7 @@ final readonly class FamilyRules
             self::refuse(
                 "couples.{$i}.upsets",
                 array_map(static fn (string $u): string => str_replace('mixture.', '', $u), $coupling->upsets),
-                $family->adjusters,
+                [...$family->adjusters, ...self::balance($family)],
             );
         }
         foreach ($family->guidance->hazards as $station => $caution) {
@@ -103,6 +103,18 @@ final readonly class FamilyRules
             array_intersect($inspection->parts, array_keys($tray)) !== []
                 || throw UnusableKnowledge::dangling("inspect.{$key}.part", implode(', ', $inspection->parts));
         }
+    }
+
+    /** @return array<string, true> the balance of a bank can be upset like a screw; a carburetor alone has none */
+    private static function balance(Family $family): array
+    {
+        foreach ($family->variants as $variant) {
+            if ($variant->carburetors !== []) {
+                return ['balance' => true];
+            }
+        }
+
+        return [];
     }
 
     /**

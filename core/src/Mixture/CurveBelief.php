@@ -168,6 +168,7 @@ final readonly class CurveBelief
                 $shares += $share;
             }
         }
+
         // Far in the tail it is an exponential with this mean.
         return $bends === []
             ? [[$sd ** 2 / abs($middle), 1.0]]

@@ -41,6 +41,9 @@ enum EntryKind: string implements Kind
     case DeliveryMeasured = 'delivery_measured';
     case ScrewCapped = 'screw_capped';
     case ScrewSet = 'screw_set';
+    case ReferenceNamed = 'reference_named';
+    case BankRead = 'bank_read';
+    case BalanceTurned = 'balance_turned';
     case SchoolChosen = 'school_chosen';
     case SpeedRead = 'speed_read';
     case CheckDone = 'check_done';
@@ -92,6 +95,9 @@ enum EntryKind: string implements Kind
             self::DeliveryMeasured => Flow\DeliveryMeasured::class,
             self::ScrewCapped => Screws\ScrewCapped::class,
             self::ScrewSet => Screws\ScrewSet::class,
+            self::ReferenceNamed => Balancing\ReferenceNamed::class,
+            self::BankRead => Balancing\BankRead::class,
+            self::BalanceTurned => Balancing\BalanceTurned::class,
             self::SchoolChosen => Run\SchoolChosen::class,
             self::SpeedRead => Run\SpeedRead::class,
             self::CheckDone => HandBack\CheckDone::class,

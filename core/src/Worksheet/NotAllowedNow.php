@@ -88,6 +88,21 @@ final class NotAllowedNow extends \DomainException implements Rejected
         );
     }
 
+    public static function noReference(): self
+    {
+        return new self('no_reference', 'Say first which carburetor has no balance screw: the others are set to it.');
+    }
+
+    public static function ofTheReference(string $carburetor): self
+    {
+        return new self('reference', "{$carburetor} is the reference: it has no balance screw, the others are set to it.");
+    }
+
+    public static function oneScrewAMove(string $turned): self
+    {
+        return new self('one_screw', "The {$turned} balance screw was turned: read every column before another is.");
+    }
+
     public static function noSpeed(): self
     {
         return new self('no_speed', 'Type the speed the tachometer shows, or say that it died.');

@@ -62,7 +62,7 @@ final readonly class RunWork implements StationWork
         $title = (self::isAtTop($mixture) ? 'Full-throttle rpm' : 'Idle rpm').' by ';
 
         return new self(
-            tabs: $tabs->tabs,
+            tabs: RunTabs::of($view, $tabs),
             dial: DialFace::of($mixture, $next ?? $mixture->current() ?? $adjuster->book->turns, $next),
             speedDial: DialFace::of($speed, $speed->current() ?? $speed->adjuster->book->turns),
             isSpeedSelected: ! $tabs->chosen->adjuster->isMixture,

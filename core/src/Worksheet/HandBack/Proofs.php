@@ -38,6 +38,14 @@ final readonly class Proofs implements Ledger
         return new self(array_replace($this->checks, [$check->key => $check]), $this->handedBackAt, $this->advice);
     }
 
+    /** What was checked has been undone since: it is to be checked again. */
+    public function reopened(string $check): self
+    {
+        $state = $this->checks[$check] ?? null;
+
+        return $state?->passed === null ? $this : $this->with(CheckState::open($check, $state->do, $state->takesRpm));
+    }
+
     public function handedBack(DateTimeImmutable $at, ?string $advice): self
     {
         return new self($this->checks, $at, $advice);

@@ -11,8 +11,11 @@ use DustyJet\Diagnosis\Deed;
 use DustyJet\Mixture\MixtureResult;
 use DustyJet\Mixture\NextReason;
 use DustyJet\Mixture\School;
+use DustyJet\Worksheet\Balancing\BalanceMoves;
+use DustyJet\Worksheet\Balancing\Balancing;
 use DustyJet\Worksheet\Bay;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Intake\Ticket;
 use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Progress;
@@ -34,8 +37,11 @@ final readonly class RunBay implements Bay
     {
         $screws = $bench->of(Screws::class);
         $left = $screws->count(static fn (AdjusterState $s): bool => $s->left !== null);
+        $bank = array_keys(Ticket::bankOf($bench));
+        $balanced = $bank !== [] && $bench->of(Balancing::class)->isDone($bank) ? 1 : 0;
+        $asked = count($screws->all) + ($bank === [] ? 0 : 1);
 
-        return new Progress($left, count($screws->all), $bench->touchedAt(Station::Run));
+        return new Progress($left + $balanced, $asked, $bench->touchedAt(Station::Run));
     }
 
     public function moves(Worksheet $sheet): array
@@ -47,7 +53,9 @@ final readonly class RunBay implements Bay
 
         $card = $sheet->family->card;
 
-        return array_values(array_map(static fn (AdjusterState $s): Move => self::move($s, $card), $open));
+        return $open === []
+            ? BalanceMoves::on($sheet)
+            : array_values(array_map(static fn (AdjusterState $s): Move => self::move($s, $card), $open));
     }
 
     /** What comes before everything else: a screw that runs the engine too lean, or over its maximum. */
@@ -69,7 +77,14 @@ final readonly class RunBay implements Bay
 
     public function gates(Worksheet $sheet): array
     {
-        return $sheet->stations[Station::Run->value]->isDone() ? [] : ['The screws are not logged as left.'];
+        $isLeft = array_filter($sheet->of(Screws::class)->all, static fn (AdjusterState $s): bool => $s->left === null) === [];
+        $bank = array_keys(Ticket::bankOf($sheet->bench));
+        $isBalanced = $bank === [] || $sheet->of(Balancing::class)->isDone($bank);
+
+        return array_values(array_filter([
+            $isLeft ? null : 'The screws are not logged as left.',
+            $isBalanced ? null : 'The bank is not balanced.',
+        ]));
     }
 
     private static function move(AdjusterState $state, Card $card): Move

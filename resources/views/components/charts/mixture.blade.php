@@ -40,6 +40,10 @@
     <path class="axl" d="M62 194H920" /><text class="end lean" x="62" y="236">{{ $outIsRicher ? 'in' : 'out' }},
         leaner</text><text class="end rich" text-anchor="end" x="920" y="236">{{ $outIsRicher ? 'out' : 'in' }},
         richer</text>
+    @if ($chart->marks->interval)
+        <rect class="iv" x="{{ $chart->marks->interval['x'] }}" y="186" width="{{ $chart->marks->interval['width'] }}"
+            height="8" />
+    @endif
     <path class="cv" d="{{ $chart->curve }}" />
     @if ($chart->peak)
         <path class="pk" d="M{{ $chart->peak->x }} {{ $chart->peak->y - 14 }}v10" /><text class="pkt"

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Log\Words;
+
+use App\View\Log\Phrase;
+use App\View\Log\RoomWords;
+use DustyJet\Bank\Move;
+use DustyJet\Worksheet\Balancing\BalanceTurned;
+use DustyJet\Worksheet\Balancing\BankRead;
+use DustyJet\Worksheet\Balancing\ReferenceNamed;
+
+final readonly class BalanceWords implements RoomWords
+{
+    public static function table(): array
+    {
+        return [
+            ReferenceNamed::class => static fn (ReferenceNamed $act): Phrase => new Phrase(
+                'No balance screw of its own: ',
+                mb_strtolower($act->carburetor),
+            ),
+            BankRead::class => static fn (BankRead $act): Phrase => new Phrase('Columns: ', self::columns($act->typed)),
+            BalanceTurned::class => static fn (BalanceTurned $act): Phrase => new Phrase(
+                ucfirst($act->carburetor).' balance screw: ',
+                (new Move($act->carburetor, $act->turns))->words(),
+            ),
+        ];
+    }
+
+    /** @param  array<string, string>  $typed */
+    private static function columns(array $typed): string
+    {
+        $said = [];
+        foreach ($typed as $carburetor => $values) {
+            $said[] = "{$carburetor} {$values}";
+        }
+
+        return implode(', ', $said).' inHg';
+    }
+}

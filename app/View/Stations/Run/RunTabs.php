@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Stations\Run;
+
+use App\View\Stations\Screws\ScrewTabs;
+use App\View\Stations\SheetView;
+use DustyJet\Carburetor\Station;
+use DustyJet\Worksheet\Balancing\Balancing;
+use DustyJet\Worksheet\Intake\Ticket;
+use DustyJet\Worksheet\Screws\AdjusterState;
+use DustyJet\Worksheet\Screws\Screws;
+
+/** The screws of a run, and after them the balance of a bank. */
+final readonly class RunTabs
+{
+    /**
+     * @return list<array{key: string, name: string, note: string, href: string, selected: bool}>
+     */
+    public static function of(SheetView $view, ScrewTabs $screws, bool $isBalance = false): array
+    {
+        $bank = array_keys(Ticket::bankOf($view->sheet->bench));
+        if ($bank === []) {
+            return $screws->tabs;
+        }
+        $isDone = $view->sheet->of(Balancing::class)->isDone($bank);
+        $tabs = array_map(
+            static fn (array $t): array => [...$t, 'selected' => $t['selected'] && ! $isBalance],
+            $screws->tabs,
+        );
+
+        return [...$tabs, [
+            'key' => Balancing::READING,
+            'name' => 'Balance',
+            'note' => $isDone ? 'even' : 'to do',
+            'href' => $view->to(Station::Run, screw: Balancing::READING),
+            'selected' => $isBalance,
+        ]];
+    }
+
+    /** Whether the balance of the bank is in hand: asked for, or all that is left. */
+    public static function showsBalance(SheetView $view, string $screw): bool
+    {
+        $open = $view->sheet->of(Screws::class)->count(static fn (AdjusterState $s): bool => $s->left === null);
+
+        return Ticket::bankOf($view->sheet->bench) !== []
+            && ($screw === Balancing::READING || ($screw === '' && $open === 0));
+    }
+}

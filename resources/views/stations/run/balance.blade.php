@@ -1,0 +1,57 @@
+<section class="dj-bay bay-work" aria-labelledby="h-bank">
+    <nav class="dj-tests" aria-label="Screws">
+        @foreach ($work->tabs as $tab)
+            <a href="{{ $tab['href'] }}"
+                @if ($tab['selected']) aria-current="true" @endif><b>{{ $tab['name'] }}</b><small>{{ $tab['note'] }}</small></a>
+        @endforeach
+    </nav>
+    <header class="bay-h">
+        <h2 id="h-bank">Balance of the bank</h2><span class="cnt">band ± {{ $work->tolerance }} inHg</span>
+    </header>
+    @if ($work->outlier)
+        <p class="dj-hazard">@include('drawings::icons.hazard')<span><b>Clean first.</b> {{ $work->outlier }}</span></p>
+    @endif
+    @if ($work->columns)
+        <x-charts.bank :chart="$work->columns" />
+    @endif
+    <p class="dj-story" role="status">{{ $work->said }}</p>
+    @include('forms.open', ['form' => $page->form, 'kind' => 'reference_named', 'id' => 'reference-form', 'class' => 'dj-base'])
+        <input type="hidden" name="screw" value="balance">
+        <fieldset>
+            <legend>No balance screw of its own</legend>
+            @foreach ($work->bank as $carburetor)
+                <button type="submit" class="btn btn-secondary" name="carburetor" value="{{ $carburetor['key'] }}"
+                    aria-pressed="{{ $carburetor['isReference'] ? 'true' : 'false' }}">{{ $carburetor['name'] }}</button>
+            @endforeach
+        </fieldset>
+    </form>
+    @if ($work->turn)
+        @include('forms.open', ['form' => $page->form, 'kind' => 'balance_turned', 'id' => 'turn-form', 'class' => 'dj-tap'])
+            <input type="hidden" name="screw" value="balance">
+            <input type="hidden" name="carburetor" value="{{ $work->turn['carburetor'] }}">
+            <input type="hidden" name="turns" value="{{ $work->turn['turns'] }}">
+            <button type="submit" class="btn btn-secondary">Turned the {{ $work->turn['words'] }}</button>
+        </form>
+    @endif
+    @if ($work->hasReference)
+        @include('forms.open', ['form' => $page->form, 'kind' => 'bank_read', 'id' => 'bank-form', 'class' => 'dj-bankform'])
+            <input type="hidden" name="screw" value="balance">
+            @foreach ($work->bank as $carburetor)
+                <div class="dj-field"><label for="v-{{ $carburetor['key'] }}">{{ $carburetor['name'] }}, inHg</label><input
+                        class="form-control" id="v-{{ $carburetor['key'] }}" name="vacuum[{{ $carburetor['key'] }}]"
+                        inputmode="decimal" placeholder="10.1 10.3 9.9" autocomplete="off" required></div>
+            @endforeach
+            <button type="submit" class="btn btn-secondary">Log the columns</button>
+        </form>
+    @endif
+    @if ($work->screws)
+        <dl class="dj-compare" aria-label="What each screw does">
+            @foreach ($work->screws as $screw)
+                <div>
+                    <dt>{{ $screw['name'] }}</dt>
+                    <dd>{{ $screw['learned'] }}</dd>
+                </div>
+            @endforeach
+        </dl>
+    @endif
+</section>
