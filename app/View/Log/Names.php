@@ -18,6 +18,17 @@ final readonly class Names
         return $this->family->adjusters[$key]->name ?? 'Screw';
     }
 
+    /** @return array<string, string> of the largest bank of the family, the top one first */
+    public function carburetors(): array
+    {
+        $largest = [];
+        foreach ($this->family->variants as $variant) {
+            $largest = count($variant->carburetors) > count($largest) ? $variant->carburetors : $largest;
+        }
+
+        return $largest;
+    }
+
     public function part(string $key): string
     {
         foreach ($this->family->teardown->plans as $plan) {

@@ -145,7 +145,7 @@ final readonly class Balance
 
     private static function because(float $gap, string $reference, Sensitivity $learned): string
     {
-        $is = round(abs($gap), 1).' inHg '.($gap > 0.0 ? 'above' : 'below')." {$reference}";
+        $is = number_format(abs($gap), 1).' inHg '.($gap > 0.0 ? 'above' : 'below')." {$reference}";
 
         return match (true) {
             $learned->isTrusted() => "{$is}; this screw gives ".round((float) $learned->inhgPerTurn, 1).' inHg a turn.',

@@ -46,12 +46,12 @@ enum Mark: string
         return match ($this) {
             self::Flutter => 'Flutters',
             self::Clean => 'Clean',
-            self::RoughLean => 'Rough, lean',
-            self::RoughRich => 'Rough, rich',
-            self::Smoke => 'Black smoke',
+            self::RoughLean => 'Rough lean',
+            self::RoughRich => 'Rough rich',
+            self::Smoke => 'Smokes',
             self::Pops => 'Pops back',
             self::Hesitates => 'Hesitates',
-            self::DiesOnItsSide => 'Dies on its side',
+            self::DiesOnItsSide => 'Dies tilted',
             self::Dies => 'Dies',
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Log\Words;
 
+use App\View\Log\Names;
 use App\View\Log\Phrase;
 use App\View\Log\RoomWords;
 use DustyJet\Bank\Move;
@@ -20,7 +21,10 @@ final readonly class BalanceWords implements RoomWords
                 'No balance screw of its own: ',
                 mb_strtolower($act->carburetor),
             ),
-            BankRead::class => static fn (BankRead $act): Phrase => new Phrase('Columns: ', self::columns($act->typed)),
+            BankRead::class => static fn (BankRead $act, Names $names): Phrase => new Phrase(
+                'Columns: ',
+                self::columns($act->typed, $names),
+            ),
             BalanceTurned::class => static fn (BalanceTurned $act): Phrase => new Phrase(
                 ucfirst($act->carburetor).' balance screw: ',
                 (new Move($act->carburetor, $act->turns))->words(),
@@ -29,10 +33,10 @@ final readonly class BalanceWords implements RoomWords
     }
 
     /** @param  array<string, string>  $typed */
-    private static function columns(array $typed): string
+    private static function columns(array $typed, Names $names): string
     {
         $said = [];
-        foreach ($typed as $carburetor => $values) {
+        foreach (array_replace(array_intersect_key($names->carburetors(), $typed), $typed) as $carburetor => $values) {
             $said[] = "{$carburetor} {$values}";
         }
 

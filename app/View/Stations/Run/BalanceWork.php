@@ -32,6 +32,7 @@ final readonly class BalanceWork implements StationWork
         public array $tabs,
         public array $bank,
         public bool $hasReference,
+        public string $base,
         public ?BankColumns $columns,
         public ?array $turn,
         public string $said,
@@ -58,6 +59,7 @@ final readonly class BalanceWork implements StationWork
                 $bank,
             ),
             hasReference: $balancing->reference !== null,
+            base: $bank[$balancing->reference] ?? 'which one?',
             columns: BankColumns::of($balancing, $bank),
             turn: self::turn($balance?->next, $bank),
             said: match (true) {

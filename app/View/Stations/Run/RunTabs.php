@@ -26,7 +26,11 @@ final readonly class RunTabs
         }
         $isDone = $view->sheet->of(Balancing::class)->isDone($bank);
         $tabs = array_map(
-            static fn (array $t): array => [...$t, 'selected' => $t['selected'] && ! $isBalance],
+            static fn (array $t): array => [
+                ...$t,
+                'name' => ucfirst(str_replace([' mixture', 'Main '], '', $t['name'])),
+                'selected' => $t['selected'] && ! $isBalance,
+            ],
             $screws->tabs,
         );
 

@@ -15,18 +15,8 @@
         <x-charts.bank :chart="$work->columns" />
     @endif
     <p class="dj-story" role="status">{{ $work->said }}</p>
-    @include('forms.open', ['form' => $page->form, 'kind' => 'reference_named', 'id' => 'reference-form', 'class' => 'dj-base'])
-        <input type="hidden" name="screw" value="balance">
-        <fieldset>
-            <legend>No balance screw of its own</legend>
-            @foreach ($work->bank as $carburetor)
-                <button type="submit" class="btn btn-secondary" name="carburetor" value="{{ $carburetor['key'] }}"
-                    aria-pressed="{{ $carburetor['isReference'] ? 'true' : 'false' }}">{{ $carburetor['name'] }}</button>
-            @endforeach
-        </fieldset>
-    </form>
     @if ($work->turn)
-        @include('forms.open', ['form' => $page->form, 'kind' => 'balance_turned', 'id' => 'turn-form', 'class' => 'dj-tap'])
+        @include('forms.open', ['form' => $page->form, 'kind' => 'balance_turned', 'id' => 'turn-form', 'class' => 'dj-bankturn'])
             <input type="hidden" name="screw" value="balance">
             <input type="hidden" name="carburetor" value="{{ $work->turn['carburetor'] }}">
             <input type="hidden" name="turns" value="{{ $work->turn['turns'] }}">
@@ -44,6 +34,19 @@
             <button type="submit" class="btn btn-secondary">Log the columns</button>
         </form>
     @endif
+    <details class="dj-more" id="base" @if (!$work->hasReference) open @endif>
+        <summary>Base, without a balance screw <small>{{ $work->base }}</small></summary>
+        @include('forms.open', ['form' => $page->form, 'kind' => 'reference_named', 'id' => 'reference-form', 'class' => 'dj-base'])
+            <input type="hidden" name="screw" value="balance">
+            <fieldset>
+                <legend class="visually-hidden">No balance screw of its own</legend>
+                @foreach ($work->bank as $carburetor)
+                    <button type="submit" class="btn btn-secondary" name="carburetor" value="{{ $carburetor['key'] }}"
+                        aria-pressed="{{ $carburetor['isReference'] ? 'true' : 'false' }}">{{ $carburetor['name'] }}</button>
+                @endforeach
+            </fieldset>
+        </form>
+    </details>
     @if ($work->screws)
         <dl class="dj-compare" aria-label="What each screw does">
             @foreach ($work->screws as $screw)
