@@ -44,6 +44,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('jobs/{job}/hold-tests', [HoldTestController::class, 'store'])->name('hold-tests.store');
     Route::post('jobs/{job}/pop-offs', [PopOffController::class, 'store'])->name('pop-offs.store');
     Route::post('jobs/{job}/live', [LiveRunController::class, 'store'])->name('live.store');
+    Route::put('jobs/{job}/stand-ins/{run}', [StandInController::class, 'update'])->whereUuid('run')->scopeBindings()->name('stand-ins.update');
     Route::post('jobs/{job}/stand-ins', [StandInController::class, 'store'])->name('stand-ins.store');
     Route::get('jobs/{job}/live/{run}', [LiveRunController::class, 'show'])->whereUuid('run')->scopeBindings()->name('live.show');
     Route::delete('jobs/{job}/live/{run}', [LiveRunController::class, 'destroy'])->whereUuid('run')->scopeBindings()->name('live.destroy');

@@ -29,7 +29,7 @@ final readonly class JudgeLiveRun
     /** @param  float  $newest seconds of the newest sample */
     public function __invoke(LiveRun $run, float $newest): void
     {
-        if ($newest < ($run->judged_at ?? -INF) + self::EVERY_SECONDS) {
+        if ($run->isAtRun() || $newest < ($run->judged_at ?? -INF) + self::EVERY_SECONDS) {
             return;
         }
         DB::transaction(function () use ($run): void {

@@ -24,7 +24,12 @@ final readonly class LogLiveRun
         $run->ended_at = Date::now();
         try {
             // In a transaction of its own, so that a refusal undoes nothing else.
-            DB::transaction(fn () => $run->isForPops() ? $this->pops($run) : $this->hold($run, $hold));
+            DB::transaction(fn () => match (true) {
+                // Each speed and each column is logged by hand.
+                $run->isAtRun() => null,
+                $run->isForPops() => $this->pops($run),
+                default => $this->hold($run, $hold),
+            });
         } catch (Rejected $rejected) {
             $run->said = mb_substr($rejected->getMessage(), 0, 400);
         }

@@ -12,6 +12,8 @@ use App\Models\Person;
 use App\Models\RunPurpose;
 use App\Models\RunSetup;
 use DustyJet\Carburetor\Families;
+use DustyJet\Carburetor\Need;
+use DustyJet\Worksheet\Intake\Ticket;
 use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\Metering\Metering;
 use DustyJet\Worksheet\NotAllowedNow;
@@ -33,11 +35,16 @@ final readonly class OpenLiveRun
             RunPurpose::Hold => $sheet->family->proof->hold->needs ?? throw NotAllowedNow::noHoldTest(),
             RunPurpose::Pops => $sheet->family->proof->tests[Metering::POP_OFF]->needs
                 ?? throw NotAllowedNow::notOfThisFamily('A pop-off'),
+            RunPurpose::Speed => Need::Whole,
+            RunPurpose::Columns => Ticket::bankOf($sheet->bench) !== []
+                ? Need::Whole
+                : throw NotAllowedNow::notOfThisFamily('A bank of carburetors'),
         };
         $inTheWay = Machine::on($sheet->bench)->inTheWay($needs);
         $mayStill = $setup->arranged->anyway && $setup->purpose === RunPurpose::Hold;
         $inTheWay === null || $mayStill || throw NotAllowedNow::inTheWay($inTheWay);
-        $setup->arranged->refuseUnlessOf($sheet->family);
+        $setup->purpose->isAtRun() || $setup->arranged->refuseUnlessOf($sheet->family);
+        $this->endOther(LiveRun::openOn($job), $setup->purpose);
         $this->endSilent(LiveRun::openOn($job), LiveRun::openOf($instrument));
 
         return DB::transaction(function () use ($job, $by, $instrument, $setup): LiveRun {
@@ -59,6 +66,13 @@ final readonly class OpenLiveRun
                 'opened_at' => Date::now(),
             ]);
         });
+    }
+
+    /** The bench has one instrument at a time: what is watched for something else ends first. */
+    private function endOther(?LiveRun $open, RunPurpose $purpose): void
+    {
+        $isOther = $open !== null && $open->setUp()->purpose !== $purpose && ($open->isAtRun() || $purpose->isAtRun());
+        $isOther && ($this->end)($open);
     }
 
     /** A gauge that was switched off with its run open keeps neither its job nor itself. */

@@ -8,15 +8,22 @@ use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\LiveRun;
 use App\Models\Person;
+use App\Models\RunPurpose;
 use App\Models\RunSetup;
 use DustyJet\Instrument\GaugeScenario;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 
-/** Puts a scripted gauge on a job of the demo, and starts it as a program of its own that speaks the protocol. */
+/**
+ * Puts an instrument of the demo on a job, and starts it as a program of its own that speaks the protocol: a gauge plays a
+ * scenario, a tachometer and a vacuum set draw from a virtual engine.
+ */
 final readonly class StartStandIn
 {
     private const SECONDS = 240;
+
+    /** Tuning takes longer than a hold. */
+    private const RUN_SECONDS = 900;
 
     public function __construct(private OpenLiveRun $open)
     {
@@ -26,13 +33,21 @@ final readonly class StartStandIn
     public function __invoke(Job $job, Person $by, GaugeScenario $scenario, RunSetup $setup, string $address): LiveRun
     {
         [$run, $key] = DB::transaction(function () use ($job, $by, $setup): array {
-            [$instrument, $key] = Instrument::standIn();
+            [$instrument, $key] = Instrument::standIn($setup->purpose->measurands()[0]);
 
             return [($this->open)($job, $by, $instrument, $setup), $key];
         });
-        $command = ['bin/instrument', 'gauge', '--scenario', $scenario->value, '--url', $address];
+        $command = match ($setup->purpose) {
+            RunPurpose::Speed => ['tachometer', '--scenario', 'engine'],
+            RunPurpose::Columns => ['vacuum-set', '--scenario', 'engine'],
+            RunPurpose::Hold, RunPurpose::Pops => ['gauge', '--scenario', $scenario->value],
+        };
+        $seconds = $setup->purpose->isAtRun() ? self::RUN_SECONDS : self::SECONDS;
         $process = new Process(
-            [PHP_BINARY, ...$command, '--seconds', (string) self::SECONDS, '--seed', (string) random_int(1, 1 << 30)],
+            [
+                PHP_BINARY, 'bin/instrument', ...$command, '--url', $address,
+                '--seconds', (string) $seconds, '--seed', (string) random_int(1, 1 << 30),
+            ],
             base_path(),
             ['DUSTY_JET_KEY' => $key],
         );

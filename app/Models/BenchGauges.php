@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use DustyJet\Instrument\Measurand;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -22,11 +21,11 @@ final readonly class BenchGauges
     }
 
     /** In one question, because every look at a bench asks it; the run only where there is one. */
-    public static function of(Job $job): self
+    public static function of(Job $job, RunPurpose $purpose = RunPurpose::Hold): self
     {
         $offered = [];
         $watched = null;
-        foreach (self::rows($job) as $row) {
+        foreach (self::rows($job, $purpose) as $row) {
             /** @var stdClass&object{id: string, name: string, may: bool, run: string|null} $row */
             $offered = $row->may ? [...$offered, ['id' => $row->id, 'name' => $row->name]] : $offered;
             $watched ??= $row->run;
@@ -37,8 +36,9 @@ final readonly class BenchGauges
     }
 
     /** @return list<stdClass> */
-    private static function rows(Job $job): array
+    private static function rows(Job $job, RunPurpose $purpose): array
     {
+        $may = $purpose->measurands();
         /** @var list<stdClass> $rows */
         $rows = DB::select(<<<'SQL'
             select * from (
@@ -50,7 +50,7 @@ final readonly class BenchGauges
             ) as gauges
             where run is not null or may
             order by name
-            SQL, [Measurand::Pressure->value, Measurand::Vacuum->value, $job->id]);
+            SQL, [$may[0]->value, ($may[1] ?? $may[0])->value, $job->id]);
 
         return $rows;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use DustyJet\Bank\Bank;
 use DustyJet\Instrument\Calibration;
 use DustyJet\Instrument\Measurand;
 use Illuminate\Database\Eloquent\Collection;
@@ -73,22 +74,28 @@ final class Instrument extends Model
     }
 
     /**
-     * A gauge of the demo that is on no job, made if there is none, with a new key.
+     * An instrument of the demo that is on no job, made if there is none, with a new key.
      *
      * @return array{0: self, 1: string}
      */
-    public static function standIn(): array
+    public static function standIn(Measurand $measurand = Measurand::Pressure): array
     {
         $query = self::query();
         $idle = $query
             ->where('stands_in', true)
+            ->where('measurand', $measurand)
             ->whereNull('revoked_at')
             ->whereNotIn('id', LiveRun::query()->whereNull('ended_at')->select('instrument_id'))
             ->lockForUpdate()
             ->first();
         $instrument = $idle ?? new self([
-            'name' => 'Stand-in gauge',
-            'measurand' => Measurand::Pressure,
+            'name' => 'Stand-in '.match ($measurand) {
+                Measurand::Pressure => 'gauge',
+                Measurand::Vacuum => 'vacuum set',
+                Measurand::Rpm => 'tachometer',
+            },
+            'measurand' => $measurand,
+            'channels' => $measurand === Measurand::Vacuum ? Bank::MOST : 1,
             'stands_in' => true,
             'made_at' => Date::now(),
         ]);
@@ -123,11 +130,11 @@ final class Instrument extends Model
         return $query->get();
     }
 
-    /** @return Collection<int, self> that may be put on a job for a hold test */
-    public static function gauges(): Collection
+    /** @return Collection<int, self> that may be put on a job for this */
+    public static function gauges(RunPurpose $purpose = RunPurpose::Hold): Collection
     {
         $query = self::query();
-        $query->whereNull('revoked_at')->whereIn('measurand', [Measurand::Pressure, Measurand::Vacuum])->orderBy('name');
+        $query->whereNull('revoked_at')->whereIn('measurand', $purpose->measurands())->orderBy('name');
 
         return $query->get();
     }

@@ -155,6 +155,12 @@ final class LiveRun extends Model
         return $this->setUp()->purpose === RunPurpose::Pops;
     }
 
+    /** Whether it is watched where the engine runs, and logged by hand. */
+    public function isAtRun(): bool
+    {
+        return $this->setUp()->purpose->isAtRun();
+    }
+
     public function isVacuum(): bool
     {
         return $this->instrument->measurand === Measurand::Vacuum;
@@ -179,6 +185,24 @@ final class LiveRun extends Model
         }
 
         return PressureTrace::of($readings, PressureUnit::Kilopascal, $this->isVacuum(), $this->instrument->step);
+    }
+
+    /** Address of the page that watches it. */
+    public function page(): string
+    {
+        $purpose = $this->setUp()->purpose;
+
+        return match ($purpose) {
+            RunPurpose::Columns => route('stations.show', [$this->job_id, 'run', 'screw' => 'balance']),
+            RunPurpose::Speed => route('stations.show', [$this->job_id, 'run']),
+            RunPurpose::Hold, RunPurpose::Pops => route('stations.show', [$this->job_id, 'bench-test']),
+        };
+    }
+
+    /** Another state of its virtual engine. */
+    public function practice(PracticeState $state): void
+    {
+        $this->update(['setup' => RunSetup::watching($this->setUp()->purpose, $state)->toArray()]);
     }
 
     public function setUp(): RunSetup

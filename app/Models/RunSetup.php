@@ -19,7 +19,20 @@ final readonly class RunSetup
         public Limits $limits,
         public Arrangement $arranged,
         public RunPurpose $purpose = RunPurpose::Hold,
+        public ?PracticeState $practice = null,
     ) {
+    }
+
+    /** At Run: no rig, nothing that leaks. */
+    public static function watching(RunPurpose $purpose, ?PracticeState $practice = null): self
+    {
+        return new self(
+            new Rig(Volume::ofMillilitres(Rig::USUAL_MILLILITRES), 0.0),
+            Limits::ofLeak(Flow::ofMillilitresPerMinute(Limits::DEFAULT_ML_PER_MIN)),
+            self::arranged([]),
+            $purpose,
+            $practice,
+        );
     }
 
     /** @param  array<string, mixed>  $kept */
@@ -33,6 +46,7 @@ final readonly class RunSetup
             Limits::ofLeak(Flow::ofMillilitresPerMinute($number('limit_ml_min'))),
             self::arranged($kept),
             $purpose ?? RunPurpose::Hold,
+            is_array($kept['practice'] ?? null) ? PracticeState::of($kept['practice']) : null,
         );
     }
 
@@ -58,6 +72,7 @@ final readonly class RunSetup
             'limit_ml_min' => $this->limits->leak->inMillilitresPerMinute(),
             ...$this->arranged->stored(),
             'purpose' => $this->purpose->value,
+            ...$this->practice === null ? [] : ['practice' => $this->practice->toArray()],
         ];
     }
 }

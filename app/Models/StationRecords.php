@@ -32,7 +32,8 @@ final readonly class StationRecords
     ) {
     }
 
-    public static function of(Job $job, Worksheet $sheet, Station $station): self
+    /** @param  bool  $isBalancing whether the balance of a bank is in hand */
+    public static function of(Job $job, Worksheet $sheet, Station $station, bool $isBalancing = false): self
     {
         $photos = in_array($station, self::WITH_PHOTOS, true) ? array_keys($sheet->of(Photos::class)->all) : [];
 
@@ -40,7 +41,12 @@ final readonly class StationRecords
             $station === Station::BenchTest ? self::latestTrace($sheet) : null,
             Photo::sizes($photos),
             in_array($station, self::WITH_SCREWS, true) ? ScrewHistory::around($job) : ScrewHistory::none(),
-            $station === Station::BenchTest ? BenchGauges::of($job) : BenchGauges::none(),
+            match (true) {
+                $station === Station::BenchTest => BenchGauges::of($job),
+                $station !== Station::Run => BenchGauges::none(),
+                $isBalancing => BenchGauges::of($job, RunPurpose::Columns),
+                default => BenchGauges::of($job, RunPurpose::Speed),
+            },
             $job->cameBackFrom(),
             $sheet->handedBackAt === null ? [] : array_values($job->comeBacks()->all()),
         );

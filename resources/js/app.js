@@ -10,5 +10,6 @@ import "./outbox.js";
 import "./run.js";
 import "./sight.js";
 import "./sheet.js";
+import "./speed.js";
 
 window.htmx = htmx;

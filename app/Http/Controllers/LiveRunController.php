@@ -12,6 +12,7 @@ use App\Models\Job;
 use App\Models\LiveRun;
 use App\Models\Person;
 use App\View\Stations\BenchTest\LiveReading;
+use App\View\Stations\Run\LiveSpeed;
 use DustyJet\Carburetor\Families;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -27,9 +28,9 @@ final readonly class LiveRunController
         #[CurrentUser] Person $by,
         OpenLiveRun $open,
     ): RedirectResponse {
-        $open($job, $by, $request->instrument(), $request->setup());
+        $run = $open($job, $by, $request->instrument(), $request->setup());
 
-        return redirect()->route('stations.show', [$job, 'bench-test'], 303);
+        return redirect()->to($run->page(), 303);
     }
 
     /** Asked five times a second: what came since, and how far it is. */
@@ -38,7 +39,11 @@ final readonly class LiveRunController
         Gate::authorize('view', $job);
         $new = $run->samples($request->newerThan(), ShowLiveRunRequest::MOST);
 
-        return new JsonResponse(LiveReading::of($run, $new, $run->hold(), $families->of($job->family)->card, Date::now()));
+        $card = $families->of($job->family)->card;
+
+        return new JsonResponse($run->isAtRun()
+            ? LiveSpeed::of($run, $new, $card)
+            : LiveReading::of($run, $new, $run->hold(), $card, Date::now()));
     }
 
     public function destroy(Job $job, LiveRun $run, EndLiveRun $end): RedirectResponse
@@ -46,6 +51,6 @@ final readonly class LiveRunController
         Gate::authorize('append', $job);
         $end($run);
 
-        return redirect()->route('stations.show', [$job, 'bench-test'], 303);
+        return redirect()->to($run->page(), 303);
     }
 }

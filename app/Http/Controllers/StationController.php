@@ -14,6 +14,7 @@ use App\View\Pages\SheetPage;
 use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Station;
+use DustyJet\Worksheet\Balancing\Balancing;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Support\Facades\Gate;
 
@@ -29,7 +30,8 @@ final readonly class StationController
     ): PageResponse {
         Gate::authorize('view', $job);
         $sheet = $job->worksheet($families);
-        $records = StationRecords::of($job, $sheet, $station);
+        $isBalancing = Balancing::isInHand($sheet, $request->screw());
+        $records = StationRecords::of($job, $sheet, $station, $isBalancing);
         $view = new SheetView($job, $sheet, $station, $records, $diagnoses, $request->look());
         $page = SheetPage::of($view, $request->screw(), $by->coached);
 

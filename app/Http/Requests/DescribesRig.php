@@ -27,14 +27,14 @@ trait DescribesRig
     private function rigRules(): array
     {
         return [
-            'unit' => ['required', 'in:psi,kpa,inhg'],
-            'purpose' => ['nullable', 'in:hold,pops'],
-            'volume_ml' => ['required_unless:purpose,pops', 'numeric', 'min:0.5', 'max:2000'],
+            'unit' => ['required_unless:purpose,speed,columns', 'in:psi,kpa,inhg'],
+            'purpose' => ['nullable', Rule::enum(RunPurpose::class)],
+            'volume_ml' => ['required_unless:purpose,pops,speed,columns', 'numeric', 'min:0.5', 'max:2000'],
             'volume_u_percent' => ['nullable', 'numeric', 'min:0', 'max:50'],
             'reference_ml' => ['nullable', 'numeric', 'min:0.5', 'max:2000', 'required_with:rig_before,rig_after'],
             'rig_before' => ['nullable', 'numeric', 'min:0', 'max:1000', 'required_with:reference_ml'],
             'rig_after' => ['nullable', 'numeric', 'min:0', 'max:1000', 'required_with:reference_ml'],
-            'limit_ml_min' => ['required_unless:purpose,pops', 'numeric', 'min:0.01', 'max:1000'],
+            'limit_ml_min' => ['required_unless:purpose,pops,speed,columns', 'numeric', 'min:0.01', 'max:1000'],
             'step' => ['nullable', 'numeric', 'min:0', 'max:10'],
             'drift_k' => ['nullable', 'numeric', 'min:0', 'max:30'],
             'attitude' => ['nullable', Rule::enum(Attitude::class)],
@@ -93,7 +93,9 @@ trait DescribesRig
     /** What an instrument is to be watched for, and on what. */
     public function setup(): RunSetup
     {
-        return new RunSetup($this->rig(), $this->limits(), $this->arranged(), $this->purpose());
+        return $this->purpose()->isAtRun()
+            ? RunSetup::watching($this->purpose())
+            : new RunSetup($this->rig(), $this->limits(), $this->arranged(), $this->purpose());
     }
 
     private function purpose(): RunPurpose

@@ -31,7 +31,7 @@ final class StoreLiveRunRequest extends FormRequest
     /** @throws ValidationException If there is none. */
     public function instrument(): Instrument
     {
-        return Instrument::gauges()->find($this->string('instrument')->toString())
+        return Instrument::gauges($this->purpose())->find($this->string('instrument')->toString())
             ?? throw ValidationException::withMessages(['instrument' => 'Choose the gauge that is on the rig.']);
     }
 }

@@ -49,7 +49,9 @@ final readonly class NextMove
     {
         $moves = array_map(static fn (Move $move): self => self::of($view, $move, $screw), $view->moves);
 
-        return $view->records->gauges->live === null ? $moves : array_slice([self::watching($view), ...$moves], 0, Move::MOST);
+        $live = $view->records->gauges->live;
+
+        return $live === null || $live->isAtRun() ? $moves : array_slice([self::watching($view), ...$moves], 0, Move::MOST);
     }
 
     /** While an instrument is on the job, nothing comes before it. */

@@ -13,6 +13,8 @@ final readonly class Guidance
      * @param  array<string, string>  $coach more words for a learner, by station
      * @param  array<string, Clock>  $clocks
      * @param  array<string, int>  $stationMinutes
+     * @param  list<string>  $tuning the screws in the order they are run in, by the card; the rest come after
+     * @param  string  $tuningWhy why in that order, a sentence; empty where the order is the plain one
      */
     public function __construct(
         public array $cautions,
@@ -20,6 +22,8 @@ final readonly class Guidance
         public array $coach,
         public array $clocks,
         public array $stationMinutes,
+        public array $tuning = [],
+        public string $tuningWhy = '',
     ) {
     }
 }

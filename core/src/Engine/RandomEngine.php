@@ -43,15 +43,20 @@ final readonly class RandomEngine
 
     /**
      * @param  bool  $isScreened whether its screws have a rich side worth the name
+     * @param  Goals|null  $goals what it does when it is well; drawn where that is not given
      *
-     * @throws UnusableEngine If none of very many draws makes an engine: never, so far.
+     * @throws UnusableEngine If none of very many draws makes an engine: never, so far, where nothing is given.
      */
-    public static function of(Randomizer $chance, Stroke $stroke, bool $isScreened = true): Healthy
-    {
+    public static function of(
+        Randomizer $chance,
+        Stroke $stroke,
+        bool $isScreened = true,
+        ?Goals $goals = null,
+    ): Healthy {
         $draw = new self($chance, $isScreened);
         for ($try = 0; $try < self::TRIES; $try++) {
             try {
-                $healthy = CalibratedEngine::of($draw->rough($stroke), $draw->goals($stroke));
+                $healthy = CalibratedEngine::of($draw->rough($stroke), $goals ?? $draw->goals($stroke));
             } catch (UnusableEngine) {
                 continue;
             }

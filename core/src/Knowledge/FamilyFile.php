@@ -245,6 +245,8 @@ final readonly class FamilyFile
                 $stations,
                 array_map(static fn (string $s): int => (int) $minutes->number($s), $stations),
             ),
+            tuning: $this->file->has('tuning') ? $this->file->map('tuning')->words('order') : [],
+            tuningWhy: $this->file->has('tuning') ? $this->file->map('tuning')->text('why') : '',
         );
     }
 

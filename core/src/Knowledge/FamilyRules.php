@@ -40,6 +40,7 @@ final readonly class FamilyRules
                 [...$family->adjusters, ...self::balance($family)],
             );
         }
+        self::refuse('tuning.order', $family->guidance->tuning, $family->adjusters);
         foreach ($family->guidance->hazards as $station => $caution) {
             Station::tryFrom($station) !== null || throw UnusableKnowledge::dangling('hazards', $station);
             self::refuse("hazards.{$station}", [$caution], $family->guidance->cautions);

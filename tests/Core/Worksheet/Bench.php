@@ -23,6 +23,7 @@ use DustyJet\Worksheet\BenchTest\Outcome;
 use DustyJet\Worksheet\Clean\Inspections;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\EntryKind;
+use DustyJet\Worksheet\Intake\Ticket;
 use DustyJet\Worksheet\Strip\Parts;
 use DustyJet\Worksheet\Worksheet;
 use Random\Engine\Mt19937;
@@ -73,6 +74,16 @@ final class Bench
             'adjuster' => $adjuster,
             'units' => Turns::parse($turns)->inUnits(),
         ]);
+    }
+
+    /** A bank that is even; a carburetor alone is left as it is. */
+    public function balanced(): self
+    {
+        $bank = Ticket::bankOf($this->sheet()->bench);
+
+        return $bank === [] ? $this : $this
+            ->add(EntryKind::ReferenceNamed, ['carburetor' => array_key_first($bank)])
+            ->add(EntryKind::BankRead, ['vacuum' => array_map(static fn (): string => '10.0 10.1 9.9', $bank)]);
     }
 
     public function set(string $adjuster, string $turns, string $station = 'set'): self

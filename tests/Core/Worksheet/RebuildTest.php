@@ -317,7 +317,7 @@ it('takes every family from intake to a hand-back that nothing stands in the way
     foreach (array_keys($bench->sheet()->of(Screws::class)->all) as $screw) {
         $bench->set($screw, '1', 'run');
     }
-    $bench->checks();
+    $bench->balanced()->checks();
 
     expect($bench->sheet()->gates())->toBe([]);
     $bench->refuse(EntryKind::HandedBack, []);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Stations\Run;
 
+use App\Models\RunPurpose;
 use App\View\Charts\BankColumns;
 use App\View\Numbers;
 use App\View\Stations\BesideTheDrawing;
@@ -39,6 +40,7 @@ final readonly class BalanceWork implements StationWork
         public ?string $outlier,
         public string $tolerance,
         public array $screws,
+        public RunLive $live,
     ) {
     }
 
@@ -70,6 +72,7 @@ final readonly class BalanceWork implements StationWork
             outlier: $outlier,
             tolerance: Numbers::short(Bank::TOLERANCE_INHG, 1),
             screws: self::learned($balance->sensitivity ?? [], $bank),
+            live: RunLive::of($view, RunPurpose::Columns),
         );
     }
 

@@ -9,8 +9,6 @@ use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Balancing\Balancing;
 use DustyJet\Worksheet\Intake\Ticket;
-use DustyJet\Worksheet\Screws\AdjusterState;
-use DustyJet\Worksheet\Screws\Screws;
 
 /** The screws of a run, and after them the balance of a bank. */
 final readonly class RunTabs
@@ -41,14 +39,5 @@ final readonly class RunTabs
             'href' => $view->to(Station::Run, screw: Balancing::READING),
             'selected' => $isBalance,
         ]];
-    }
-
-    /** Whether the balance of the bank is in hand: asked for, or all that is left. */
-    public static function showsBalance(SheetView $view, string $screw): bool
-    {
-        $open = $view->sheet->of(Screws::class)->count(static fn (AdjusterState $s): bool => $s->left === null);
-
-        return Ticket::bankOf($view->sheet->bench) !== []
-            && ($screw === Balancing::READING || ($screw === '' && $open === 0));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Stations\Run;
 
+use App\Models\RunPurpose;
 use App\View\Charts\DialFace;
 use App\View\Charts\MixtureChart;
 use App\View\Charts\TachBar;
@@ -46,6 +47,7 @@ final readonly class RunWork implements StationWork
         public array $marks,
         public bool $outIsRicher,
         public ?string $stop,
+        public RunLive $live,
     ) {
     }
 
@@ -75,6 +77,7 @@ final readonly class RunWork implements StationWork
             marks: self::marks($mixture),
             outIsRicher: $adjuster->sense->outIsRicher(),
             stop: $result?->reason->isStop() === true ? $result->reason->sentence() : null,
+            live: RunLive::of($view, RunPurpose::Speed),
         );
     }
 

@@ -55,7 +55,7 @@ final readonly class RunBay implements Bay
 
         return $open === []
             ? BalanceMoves::on($sheet)
-            : array_values(array_map(static fn (AdjusterState $s): Move => self::move($s, $card), $open));
+            : array_map(fn (AdjusterState $s): Move => self::move($s, $card, $sheet), self::inOrder($open, $sheet));
     }
 
     /** What comes before everything else: a screw that runs the engine too lean, or over its maximum. */
@@ -87,11 +87,28 @@ final readonly class RunBay implements Bay
         ]));
     }
 
-    private static function move(AdjusterState $state, Card $card): Move
+    /**
+     * By the card; what it does not name comes after.
+     *
+     * @param  array<string, AdjusterState>  $open
+     *
+     * @return list<AdjusterState>
+     */
+    private static function inOrder(array $open, Worksheet $sheet): array
+    {
+        $ordered = [];
+        foreach ([...$sheet->family->guidance->tuning, ...array_keys($open)] as $key) {
+            $ordered = isset($open[$key]) ? [...$ordered, $key => $open[$key]] : $ordered;
+        }
+
+        return array_values($ordered);
+    }
+
+    private static function move(AdjusterState $state, Card $card, Worksheet $sheet): Move
     {
         return match (true) {
             ! $state->adjuster->isMixture => self::idleSpeed($state),
-            $state->readings === [] => self::firstReading($state),
+            $state->readings === [] => self::firstReading($state, $sheet->family->guidance->tuningWhy),
             default => self::nextReading($state, $card),
         };
     }
@@ -105,10 +122,10 @@ final readonly class RunBay implements Bay
         );
     }
 
-    private static function firstReading(AdjusterState $state): Move
+    private static function firstReading(AdjusterState $state, string $order): Move
     {
         $side = $state->school === School::Flutter ? 'rich' : 'lean';
-        $why = 'Two minutes warm, then the '.InSentence::name($state->adjuster->name)." from the {$side} side.";
+        $why = 'Two minutes warm, then the '.InSentence::name($state->adjuster->name)." from the {$side} side.".($order === '' ? '' : " {$order}");
         $do = "Warm it up, log rpm at {$state->current()}";
 
         return new Move(Station::Run, $do, $why, 4, 'read', $state->adjuster->key, self::RUNS);

@@ -12,6 +12,8 @@ use DustyJet\Quantity\Turns;
 /** One screw: as found, by the book, where it stands now, and the readings taken with it. */
 final readonly class AdjusterState
 {
+    private const EIGHTH_UNITS = 6;
+
     /** @param  list<MixtureReading>  $readings oldest first */
     private function __construct(
         public Adjuster $adjuster,
@@ -103,12 +105,17 @@ final readonly class AdjusterState
         return $this->left ?? $this->set ?? $this->found;
     }
 
-    /** Whether going to these turns moves it; the first time it is set, nobody knows from where. */
+    /**
+     * Whether going to these turns moves it, by a step of the screw at least: a pass that moves nothing further is the last.
+     * The first time it is set, nobody knows from where.
+     */
     public function isMovedBy(Turns $turns): bool
     {
         $before = $this->current();
 
-        return $before !== null && ! $before->isSameAs($turns);
+        $step = min(self::EIGHTH_UNITS, $this->adjuster->book->step->inUnits());
+
+        return $before !== null && abs($before->inUnits() - $turns->inUnits()) >= max(1, $step);
     }
 
     /** The name its setting is doubted under. */

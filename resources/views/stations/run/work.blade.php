@@ -26,9 +26,10 @@
         @endforeach
     </nav>
     <div class="tachb">
-        <div class="rpm"><output>{{ $work->last->rpm }}</output><span>rpm</span></div>
+        <div class="rpm"><output data-now>{{ $work->last->rpm }}</output><span>rpm</span></div>
         <p class="steady">{{ $work->last->about }}</p><x-charts.tach :tach="$work->tach" />
     </div>
+    @include('stations.run.live', ['live' => $work->live])
     @if ($work->stop)
         <p class="dj-hazard" role="alert">@include('drawings::icons.hazard')<span><b>Stop.</b> {{ $work->stop }}</span></p>
     @endif
