@@ -55,7 +55,7 @@ const turn = async () => {
 };
 
 // What was shown before the screw was turned is not what it does now.
-const settled = () => performance.now() - (watched.turnedAt ?? -Infinity) > 2500;
+const settled = () => performance.now() - (watched.turnedAt ?? -Infinity) > 1600;
 
 const show = (told) => {
   const isSettled = settled();

@@ -110,7 +110,7 @@ test("a whole job on a cube diaphragm with one thumb on a phone", async ({ page 
     for (const [turns, rpm] of Object.entries(readings)) {
       await page.locator("#read-turns").fill(turns);
       await page.locator("#rpm").fill(String(rpm));
-      await page.locator("#read-form button").tap();
+      await page.locator("#read-form").getByRole("button", { name: /^Log/ }).tap();
       await expect(page.locator(".rpm output")).toHaveText(rpm.toLocaleString("en-US"));
     }
     await settled(page, `Leave the ${screw}`);

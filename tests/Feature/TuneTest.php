@@ -89,9 +89,14 @@ it('says stop above the maker\'s maximum, and after ten seconds of full throttle
 it('puts nothing on but what measures that, and a bank only where there is one', function (): void {
     [$gauge] = Instrument::register('Gauge', Measurand::Pressure, 1);
     [$set] = Instrument::register('Columns', Measurand::Vacuum, 3);
-    foreach ([[$gauge, 'speed'], [$this->tachometer, 'columns'], [$this->tachometer, 'hold']] as [$instrument, $purpose]) {
+    $wrong = [[$gauge, 'speed'], [$this->tachometer, 'columns'], [$this->tachometer, 'hold']];
+    foreach ($wrong as [$instrument, $purpose]) {
         $this->post("/jobs/{$this->job->id}/live", [
-            'instrument' => $instrument->id, 'purpose' => $purpose, 'unit' => 'psi', 'volume_ml' => '18', 'limit_ml_min' => '1',
+            'instrument' => $instrument->id,
+            'purpose' => $purpose,
+            'unit' => 'psi',
+            'volume_ml' => '18',
+            'limit_ml_min' => '1',
         ])->assertSessionHasErrors('instrument');
     }
     $this->post("/jobs/{$this->job->id}/live", ['instrument' => $set->id, 'purpose' => 'columns'])
@@ -122,9 +127,13 @@ it('ends what is watched for something else, and logs nothing of a speed by itse
 
 it('tells a stand-in how its engine stands, and nobody else', function (): void {
     [$run, $key] = virtual($this);
-    $ask = fn (string $key): TestResponse => $this->call('GET', '/instruments/setting', server: ['HTTP_AUTHORIZATION' => "Bearer {$key}"]);
+    $ask = fn (string $key): TestResponse => $this->call(
+        'GET', '/instruments/setting', server: ['HTTP_AUTHORIZATION' => "Bearer {$key}"],
+    );
     expect($ask($key)->assertOk()->json())
-        ->toMatchArray(['family' => 'cube_opposed', 'variant' => 'independent', 'seed' => 7, 'full_throttle' => false, 'balance' => []])
+        ->toMatchArray([
+            'family' => 'cube_opposed', 'variant' => 'independent', 'seed' => 7, 'full_throttle' => false, 'balance' => [],
+        ])
         ->and($ask($key)->json('turns.high'))->toEqual(1.0);
     $ask($this->key)->assertStatus(409);
     $ask('wrong')->assertUnauthorized();
@@ -152,18 +161,19 @@ it('turns a virtual engine only in the demo, on its own job, by whole numbers', 
     $put([])->assertForbidden();
     $real = watched($this);
     $this->putJson("/jobs/{$this->job->id}/stand-ins/{$real->id}", $good)->assertForbidden();
-    auth()->logout();
+    auth()->forgetGuards();
     $put([])->assertUnauthorized();
 });
 
 it('logs a reading with what was heard in one tap, and one that died without a speed', function (): void {
     $turns = ['adjuster' => 'high', 'turns' => '1 1/4'];
-    $this->enter($this->job, 'speed_read', [...$turns, 'rpm' => '12000', 'mark' => 'flutter'])->assertSessionHasNoErrors();
-    $this->enter($this->job, 'speed_read', [...$turns, 'turns' => '1/2', 'rpm' => '', 'mark' => 'dies'])->assertSessionHasNoErrors();
-    $this->enter($this->job, 'speed_read', [...$turns, 'rpm' => ''])->assertSessionHasErrors();
-    $this->enter($this->job, 'speed_read', [...$turns, 'rpm' => '12000', 'mark' => 'purrs'])->assertSessionHasErrors();
+    $read = fn (array $with): TestResponse => $this->enter($this->job, 'speed_read', [...$turns, ...$with]);
+    $read(['rpm' => '12000', 'mark' => 'flutter'])->assertSessionHasNoErrors();
+    $read(['turns' => '1/2', 'rpm' => '', 'mark' => 'dies'])->assertSessionHasNoErrors();
+    $read(['rpm' => ''])->assertSessionHasErrors();
+    $read(['rpm' => '12000', 'mark' => 'purrs'])->assertSessionHasErrors();
     // Clean more than three quarters richer than a flutter cannot be.
-    $this->enter($this->job, 'speed_read', [...$turns, 'turns' => '2 1/4', 'rpm' => '11000', 'mark' => 'clean'])->assertSessionHasErrors();
+    $read(['turns' => '2 1/4', 'rpm' => '11000', 'mark' => 'clean'])->assertSessionHasErrors();
     $this->get("/jobs/{$this->job->id}/log")->assertOk()->assertSee('12,000 rpm, flutters')->assertSee('it died');
     $this->get("/jobs/{$this->job->id}/run?screw=high")->assertOk()->assertSee('Flutters')->assertSee('Died at');
 });

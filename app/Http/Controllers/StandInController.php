@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Actions\StartStandIn;
 use App\Http\Requests\StoreStandInRequest;
 use App\Http\Requests\UpdateStandInRequest;
-use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\LiveRun;
 use App\Models\Person;
@@ -16,7 +15,7 @@ use DustyJet\Carburetor\Families;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 
 final readonly class StandInController
 {
@@ -34,19 +33,9 @@ final readonly class StandInController
     /** A screw of the virtual engine is turned, or its throttle moved; answered with what is heard. */
     public function update(UpdateStandInRequest $request, Job $job, LiveRun $run, Families $families): JsonResponse
     {
+        Gate::authorize('append', $job);
         $run->practice($request->turned($run->setUp()->practice));
 
         return new JsonResponse(['heard' => PracticeSetting::of($run, $families)->heard()]);
-    }
-
-    /** What a stand-in asks: how the engine it is on stands. */
-    public function show(Request $request, Families $families): JsonResponse
-    {
-        $instrument = $request->attributes->get(Instrument::class);
-        $run = $instrument instanceof Instrument && $instrument->stands_in ? LiveRun::openOf($instrument) : null;
-
-        return $run?->setUp()->practice === null
-            ? new JsonResponse(['error' => 'no_run'], 409)
-            : new JsonResponse(PracticeSetting::of($run, $families)->toArray());
     }
 }

@@ -77,7 +77,9 @@ it('judges a mixture run with every key present', function (): void {
             'reason',
         ]);
     $saw = fileWith("turns,rpm,mark\n1,13200,clean\n");
-    $said = static fn (string ...$more): array => json_decode(jet('mixture', $saw, '--school', 'flutter', '--json', ...$more)[1], true);
+    $said = static fn (string ...$more): array => json_decode(
+        jet('mixture', $saw, '--school', 'flutter', '--json', ...$more)[1], true,
+    );
     expect($said()['stop'])->toBeNull()
         ->and($said()['next_turns'])->toBe(1.5)
         ->and($said('--max-rpm', '13000')['stop'])->toBe('over_the_maximum')
@@ -106,7 +108,9 @@ it('exits 2 with one clear line on bad input', function (array $arguments, strin
     'an option without its value' => [['hold', __FILE__, '--volume-ml'], '--volume-ml'],
     'a file that is no trace' => [['hold', __FILE__, '--volume-ml', '18', '--limit-ml-min', '1'], 'Line 1'],
     'a school that is none' => [['mixture', __FILE__, '--school', 'guess'], 'peak, midpoint or flutter'],
-    'a speed no engine has' => [['mixture', __FILE__, '--school', 'flutter', '--max-rpm', '200000'], '--max-rpm must be no more'],
+    'a speed no engine has' => [
+        ['mixture', __FILE__, '--school', 'flutter', '--max-rpm', '200000'], '--max-rpm must be no more',
+    ],
     'a tachometer that never wavers' => [['mixture', __FILE__, '--school', 'peak', '--sigma-rpm', '0'], 'above zero'],
 ]);
 

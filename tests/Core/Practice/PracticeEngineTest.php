@@ -67,7 +67,12 @@ it('shows a tachometer what it does, in time, and starts again what died', funct
     $instrument = new PracticeInstrument(FamilyFiles::shipped(), new Chance(new Randomizer(new Mt19937(1))));
     expect($instrument->rpm(0.0))->toBe(0.0);
     $told = static fn (array $turns, bool $full = false): array => [
-        'family' => 'cube_opposed', 'variant' => '', 'seed' => 7, 'turns' => $turns, 'full_throttle' => $full, 'balance' => [],
+        'family' => 'cube_opposed',
+        'variant' => '',
+        'seed' => 7,
+        'turns' => $turns,
+        'full_throttle' => $full,
+        'balance' => [],
     ];
     $engine = practice('cube_opposed');
     $steady = $engine->steady($engine->setting([], false))->rpm;
@@ -93,7 +98,11 @@ it('shows a tachometer what it does, in time, and starts again what died', funct
 });
 
 it('shows columns that even out by the screws that are turned', function (): void {
-    $spread = static fn (array $turns): float => max(PracticeBank::of($turns, 12)->vacuum()) - min(PracticeBank::of($turns, 12)->vacuum());
+    $spread = static function (array $turns): float {
+        $vacuum = PracticeBank::of($turns, 12)->vacuum();
+
+        return max($vacuum) - min($vacuum);
+    };
     $before = $spread([0.0, 0.0, 0.0]);
     $turned = array_map(
         static fn (array $turns): float => $spread($turns),
@@ -109,5 +118,6 @@ it('shows columns that even out by the screws that are turned', function (): voi
         )) / 200.0 / PressureUnit::InchOfMercury->kilopascals(),
         [1, 2, 3],
     );
-    expect($instrument->columns())->toBe(3)->and($means)->toEqualWithDelta(PracticeBank::of([0.0, 0.0, 0.0], 12)->vacuum(), 0.1);
+    expect($instrument->columns())->toBe(3)
+        ->and($means)->toEqualWithDelta(PracticeBank::of([0.0, 0.0, 0.0], 12)->vacuum(), 0.1);
 });

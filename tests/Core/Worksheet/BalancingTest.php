@@ -71,31 +71,39 @@ it('goes for mixture and idle speed first', function (): void {
     expect(ofRun($bench)?->target)->toBe('top');
 });
 
-it('refuses what is no reading of this bank, and says why', function (EntryKind $kind, array $payload, string $says): void {
+it('refuses what is no reading of this bank', function (EntryKind $kind, array $payload, string $says): void {
     $bench = bankToBalance()->add(EntryKind::ReferenceNamed, ['carburetor' => 'middle']);
     expect(fn () => $bench->refuse($kind, $payload))->toThrow($says);
 })->with([
     'one column missing' => [EntryKind::BankRead, ['vacuum' => ['top' => '9', 'middle' => '10']], 'bottom'],
     'a column of another bank' => [
-        EntryKind::BankRead, ['vacuum' => ['top' => '9', 'middle' => '10', 'bottom' => '9', 'fourth' => '9']], 'of the bank',
+        EntryKind::BankRead,
+        ['vacuum' => ['top' => '9', 'middle' => '10', 'bottom' => '9', 'fourth' => '9']],
+        'of the bank',
     ],
-    'words' => [EntryKind::BankRead, ['vacuum' => ['top' => 'low', 'middle' => '10', 'bottom' => '9']], 'inHg, such as'],
+    'words' => [
+        EntryKind::BankRead, ['vacuum' => ['top' => 'low', 'middle' => '10', 'bottom' => '9']], 'inHg, such as',
+    ],
     'six blips' => [
         EntryKind::BankRead, ['vacuum' => ['top' => '9 9 9 9 9 9', 'middle' => '10', 'bottom' => '9']], 'from 1 to 5',
     ],
     'more than a vacuum can be' => [
         EntryKind::BankRead, ['vacuum' => ['top' => '31', 'middle' => '10', 'bottom' => '9']], 'from 0 to 30',
     ],
-    'the reference turned' => [EntryKind::BalanceTurned, ['carburetor' => 'middle', 'turns' => 0.1], 'has no balance screw'],
+    'the reference turned' => [
+        EntryKind::BalanceTurned, ['carburetor' => 'middle', 'turns' => 0.1], 'has no balance screw',
+    ],
     'a carburetor nobody has' => [EntryKind::BalanceTurned, ['carburetor' => 'fifth', 'turns' => 0.1], 'fifth'],
     'a reference nobody has' => [EntryKind::ReferenceNamed, ['carburetor' => 'fifth'], 'fifth'],
 ]);
 
-it('refuses a bank on a carburetor alone, a reading without a reference, a second screw before a reading', function (): void {
+it('refuses a bank where there is none, a reading without a base, two screws at once', function (): void {
     $single = new Bench;
-    foreach (
-        [[EntryKind::ReferenceNamed, ['carburetor' => 'top']], [EntryKind::BankRead, ['vacuum' => ['top' => '9']]]] as [$kind, $payload]
-    ) {
+    $ofABank = [
+        [EntryKind::ReferenceNamed, ['carburetor' => 'top']],
+        [EntryKind::BankRead, ['vacuum' => ['top' => '9']]],
+    ];
+    foreach ($ofABank as [$kind, $payload]) {
         expect(fn () => $single->refuse($kind, $payload))->toThrow('A bank of carburetors');
     }
     $read = ['vacuum' => ['top' => '9', 'middle' => '10', 'bottom' => '9']];
@@ -126,7 +134,7 @@ it('adds up a screw turned twice, and forgets what a second screw made worthless
     expect($bench->sheet()->of(Balancing::class)->reference)->toBe('top');
 });
 
-it('opens the check of the ports again, doubts the idle when it is even, and the balance when the idle moves', function (): void {
+it('opens the check of the ports again, doubts the idle, and the balance when that moves', function (): void {
     $even = ['top' => '10.0 10.1', 'middle' => '10.0 10.1', 'bottom' => '10.1 10.0'];
     $bench = bankToBalance()
         ->add(EntryKind::ReferenceNamed, ['carburetor' => 'middle'])
@@ -188,7 +196,8 @@ it('brings virtual banks into balance by its moves, whichever way the screws wor
             $next = $bench->sheet()->of(Balancing::class)->balance(TOP_MIDDLE_BOTTOM)?->next;
             expect(abs($next->turns ?? 1.0))->toBeLessThanOrEqual(0.125);
             $bench->add(EntryKind::BalanceTurned, ['carburetor' => $next?->carburetor, 'turns' => $next?->turns]);
-            $engine = $engine->turned((int) array_search($next?->carburetor, TOP_MIDDLE_BOTTOM, true), $next->turns ?? 0.0);
+            $which = (int) array_search($next?->carburetor, TOP_MIDDLE_BOTTOM, true);
+            $engine = $engine->turned($which, $next->turns ?? 0.0);
         }
         $vacuum = $engine->idles()['vacuum_inhg'];
         $done += ofRun($bench) === null && max($vacuum) - min($vacuum) < 1.2 ? 1 : 0;

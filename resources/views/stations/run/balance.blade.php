@@ -28,9 +28,14 @@
         @include('forms.open', ['form' => $page->form, 'kind' => 'bank_read', 'id' => 'bank-form', 'class' => 'dj-bankform'])
             <input type="hidden" name="screw" value="balance">
             @foreach ($work->bank as $carburetor)
-                <div class="dj-field"><label for="v-{{ $carburetor['key'] }}">{{ $carburetor['name'] }}, inHg</label>@if ($work->live->watch)<output data-column for="v-{{ $carburetor['key'] }}"></output>@endif<input
-                        class="form-control" id="v-{{ $carburetor['key'] }}" name="vacuum[{{ $carburetor['key'] }}]"
-                        inputmode="decimal" placeholder="10.1 10.3 9.9" autocomplete="off" required></div>
+                <div class="dj-field"><label for="v-{{ $carburetor['key'] }}">{{ $carburetor['name'] }}, inHg</label>
+                    @if ($work->live->watch)
+                        <output data-column for="v-{{ $carburetor['key'] }}"></output>
+                    @endif
+                    <input class="form-control" id="v-{{ $carburetor['key'] }}"
+                        name="vacuum[{{ $carburetor['key'] }}]" inputmode="decimal" placeholder="10.1 10.3 9.9"
+                        autocomplete="off" required>
+                </div>
             @endforeach
             @if ($work->live->watch)
                 <button type="button" class="btn btn-secondary" data-blip>Blipped, take it</button>
