@@ -177,3 +177,22 @@ it('logs a reading with what was heard in one tap, and one that died without a s
     $this->get("/jobs/{$this->job->id}/log")->assertOk()->assertSee('12,000 rpm, flutters')->assertSee('it died');
     $this->get("/jobs/{$this->job->id}/run?screw=high")->assertOk()->assertSee('Flutters')->assertSee('Died at');
 });
+
+it('reads a governed speed, as a frequency and a droop, and says stop of an over-speed', function (): void {
+    $mower = $this->openJob(['machine' => 'Generator']);
+    $this->get("/jobs/{$mower->id}/run?screw=governed")->assertOk()->assertSee('Governed speed')->assertSee('3,400 to 3,800');
+    $this->enter($mower, 'governed_speed_read', [
+        'rpm' => '3750', 'loaded_rpm' => '3600', 'poles' => '2', 'holds' => 'steady', 'at' => 'run', 'screw' => 'governed',
+    ])->assertRedirect("/jobs/{$mower->id}/run?screw=governed")->assertSessionHasNoErrors();
+    $this->get("/jobs/{$mower->id}/run?screw=governed")
+        ->assertSee('3,750 rpm, 62.5 Hz')
+        ->assertSee('3,600 rpm, 60 Hz')
+        ->assertSee('4.2 %')
+        ->assertSee('As wanted');
+    $this->enter($mower, 'governed_speed_read', ['rpm' => '0', 'holds' => 'steady'])->assertSessionHasErrors();
+    $this->enter($mower, 'governed_speed_read', ['rpm' => '3600', 'holds' => 'sings'])->assertSessionHasErrors('holds');
+    $this->enter($mower, 'governed_speed_read', ['rpm' => '4600', 'holds' => 'steady'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$mower->id}/run?screw=governed")->assertSee('Shut it down');
+    // A saw has no governor: the tab is not there, and its name leads to the run.
+    $this->get("/jobs/{$this->job->id}/run?screw=governed")->assertOk()->assertDontSee('Governed speed');
+});

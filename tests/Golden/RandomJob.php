@@ -203,6 +203,8 @@ final class RandomJob
         return match (true) {
             $name === 'units' => $this->chance->getInt(0, 300),
             $name === 'count' => $this->chance->getInt(1, 2),
+            $name === 'poles' => $this->pick([2, 4]),
+            $name === 'loaded_rpm' => (float) $this->chance->getInt(800, 3600),
             $name === 'minutes' => $this->chance->getInt(1, 90),
             $name === 'rpm' => (float) $this->chance->getInt(900, 13500),
             $name === 'pops' => $this->pick(['13/10 12.8/9.9 13.1/10', '10,5/9 10/9', '95/70']),
@@ -231,6 +233,7 @@ final class RandomJob
             'inspection' => array_keys($this->family->inspectionsOf($this->variant)),
             'condition' => ['sound', 'sound', 'cleaned', 'replace', 'scrap'],
             'carburetor' => array_keys($this->family->bankOf($this->variant)),
+            'holds' => ['steady', 'hunts', 'surges_held'],
             'link' => array_keys($this->family->teardown->links),
             'test' => array_keys($this->family->proof->tests),
             'clock' => array_keys($this->family->guidance->clocks),

@@ -23,7 +23,7 @@ use DustyJet\Worksheet\Waits\WaitsFor;
 final readonly class NextMove
 {
     /** Moves on a screw that its own tab must show. */
-    private const OF_A_SCREW = ['count', 'set', 'read', 'leave', 'reference', 'bank_read', 'balance_turn'];
+    private const OF_A_SCREW = ['count', 'set', 'read', 'leave', 'reference', 'bank_read', 'balance_turn', 'governed'];
 
     private const IN_ONE_TAP = ['needle', 'part_off'];
 
@@ -150,6 +150,7 @@ final readonly class NextMove
             'set' => ['work-form', 'Set, log it'],
             'read' => ['read-form', 'Log the rpm'],
             'leave' => ['work-form', 'Leave it there'],
+            'governed' => ['#governed-form', 'Read it again'],
             'reference' => ['#reference-form', 'Say which'],
             'bank_read' => ['bank-form', 'Log the columns'],
             'balance_turn' => ['turn-form', 'Turned, log it'],

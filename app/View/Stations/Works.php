@@ -10,12 +10,14 @@ use App\View\Stations\Clean\CleanWork;
 use App\View\Stations\HandBack\HandBackWork;
 use App\View\Stations\Intake\IntakeWork;
 use App\View\Stations\Run\BalanceWork;
+use App\View\Stations\Run\GovernedWork;
 use App\View\Stations\Run\RunWork;
 use App\View\Stations\Screws\NoScrews;
 use App\View\Stations\Screws\ScrewWork;
 use App\View\Stations\Strip\StripWork;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Balancing\Balancing;
+use DustyJet\Worksheet\Governing\Governing;
 use DustyJet\Worksheet\Screws\Screws;
 
 /** Which work a station has on this carburetor. */
@@ -54,6 +56,7 @@ final readonly class Works
             $screws->all === [] => new NoScrews(
                 'It has no screw to set. Run the engine it feeds, then prove it at Hand back.',
             ),
+            $screw === Governing::TAB && $view->sheet->family->card->isGoverned => GovernedWork::of($view),
             Balancing::isInHand($view->sheet, $screw) => BalanceWork::of($view),
             $screws->mixture() === [] => ScrewWork::of($view, $screw),
             default => RunWork::of($view, $screw),

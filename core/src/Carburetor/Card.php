@@ -20,6 +20,7 @@ final readonly class Card
      * @param  string  $top what the top speed is called: governed, or a ceiling
      * @param  Length  $fuelHead that the needle holds back
      * @param  array<string, string>  $provenance by value name
+     * @param  bool  $isGoverned whether a governor holds the top speed
      */
     public function __construct(
         public Flow $holdLimit,
@@ -30,6 +31,13 @@ final readonly class Card
         public string $top,
         public Length $fuelHead,
         public array $provenance,
+        public bool $isGoverned = false,
     ) {
+    }
+
+    /** @return array{0: float, 1: float}|null rpm wanted without load; null where no governor holds it */
+    public function governedRpm(): ?array
+    {
+        return $this->isGoverned ? $this->topRpm : null;
     }
 }

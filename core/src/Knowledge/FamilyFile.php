@@ -387,6 +387,7 @@ final readonly class FamilyFile
             $card->has('top_rpm') ? $card->map('top_rpm')->text('name') : '',
             Length::ofMetres($number('fuel_head_m', 0.5)),
             array_map(static fn (Fields $value): string => $value->provenance(), $this->file->maps('card')),
+            $card->has('top_rpm') && $card->map('top_rpm')->has('governed') && $card->map('top_rpm')->flag('governed'),
         );
     }
 }

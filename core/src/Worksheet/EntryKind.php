@@ -41,6 +41,7 @@ enum EntryKind: string implements Kind
     case DeliveryMeasured = 'delivery_measured';
     case ScrewCapped = 'screw_capped';
     case ScrewSet = 'screw_set';
+    case GovernedSpeedRead = 'governed_speed_read';
     case ReferenceNamed = 'reference_named';
     case BankRead = 'bank_read';
     case BalanceTurned = 'balance_turned';
@@ -95,6 +96,7 @@ enum EntryKind: string implements Kind
             self::DeliveryMeasured => Flow\DeliveryMeasured::class,
             self::ScrewCapped => Screws\ScrewCapped::class,
             self::ScrewSet => Screws\ScrewSet::class,
+            self::GovernedSpeedRead => Governing\GovernedSpeedRead::class,
             self::ReferenceNamed => Balancing\ReferenceNamed::class,
             self::BankRead => Balancing\BankRead::class,
             self::BalanceTurned => Balancing\BalanceTurned::class,

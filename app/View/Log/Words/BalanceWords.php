@@ -7,16 +7,22 @@ namespace App\View\Log\Words;
 use App\View\Log\Names;
 use App\View\Log\Phrase;
 use App\View\Log\RoomWords;
+use App\View\Numbers;
 use DustyJet\Bank\Move;
 use DustyJet\Worksheet\Balancing\BalanceTurned;
 use DustyJet\Worksheet\Balancing\BankRead;
 use DustyJet\Worksheet\Balancing\ReferenceNamed;
+use DustyJet\Worksheet\Governing\GovernedSpeedRead;
 
 final readonly class BalanceWords implements RoomWords
 {
     public static function table(): array
     {
         return [
+            GovernedSpeedRead::class => static fn (GovernedSpeedRead $act): Phrase => new Phrase(
+                'Governed speed: ',
+                Numbers::rpm($act->rpm).' rpm'.($act->loadedRpm === null ? '' : ', '.Numbers::rpm($act->loadedRpm).' under load'),
+            ),
             ReferenceNamed::class => static fn (ReferenceNamed $act): Phrase => new Phrase(
                 'No balance screw of its own: ',
                 mb_strtolower($act->carburetor),

@@ -52,7 +52,7 @@ final readonly class BalanceWork implements StationWork
         $outlier = BankOutlier::among($view->sheet->of(Screws::class), $bank);
 
         return new self(
-            tabs: RunTabs::of($view, ScrewTabs::of($view, '', 'left '), isBalance: true),
+            tabs: RunTabs::of($view, ScrewTabs::of($view, '', 'left '), Balancing::READING),
             bank: array_map(
                 static fn (string $key, string $name): array => [
                     'key' => $key, 'name' => $name, 'isReference' => $key === $balancing->reference,

@@ -4,40 +4,48 @@ declare(strict_types=1);
 
 namespace App\View\Stations\Run;
 
+use App\View\Numbers;
 use App\View\Stations\Screws\ScrewTabs;
 use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Balancing\Balancing;
+use DustyJet\Worksheet\Governing\Governing;
 use DustyJet\Worksheet\Intake\Ticket;
 
-/** The screws of a run, and after them the balance of a bank. */
+/** The screws of a run, and after them the balance of a bank and the governed speed. */
 final readonly class RunTabs
 {
     /**
+     * @param  string  $inHand name of the tab that is no screw's; empty where a screw is in hand
+     *
      * @return list<array{key: string, name: string, note: string, href: string, selected: bool}>
      */
-    public static function of(SheetView $view, ScrewTabs $screws, bool $isBalance = false): array
+    public static function of(SheetView $view, ScrewTabs $screws, string $inHand = ''): array
     {
         $bank = array_keys(Ticket::bankOf($view->sheet->bench));
-        if ($bank === []) {
-            return $screws->tabs;
-        }
-        $isDone = $view->sheet->of(Balancing::class)->isDone($bank);
+        $isEven = $view->sheet->of(Balancing::class)->isDone($bank);
+        $governed = $view->sheet->of(Governing::class)->latest;
+        $more = array_filter([
+            $bank === [] ? null : [Balancing::READING, 'Balance', $isEven ? 'even' : 'to do'],
+            $view->sheet->family->card->isGoverned
+                ? [Governing::TAB, 'Governed', $governed === null ? 'not read' : Numbers::rpm($governed->noLoadRpm)]
+                : null,
+        ]);
         $tabs = array_map(
             static fn (array $t): array => [
                 ...$t,
-                'name' => ucfirst(str_replace([' mixture', 'Main '], '', $t['name'])),
-                'selected' => $t['selected'] && ! $isBalance,
+                'name' => $bank === [] ? $t['name'] : ucfirst(str_replace([' mixture', 'Main '], '', $t['name'])),
+                'selected' => $t['selected'] && $inHand === '',
             ],
             $screws->tabs,
         );
 
-        return [...$tabs, [
-            'key' => Balancing::READING,
-            'name' => 'Balance',
-            'note' => $isDone ? 'even' : 'to do',
-            'href' => $view->to(Station::Run, screw: Balancing::READING),
-            'selected' => $isBalance,
-        ]];
+        return [...$tabs, ...array_map(static fn (array $t): array => [
+            'key' => $t[0],
+            'name' => $t[1],
+            'note' => $t[2],
+            'href' => $view->to(Station::Run, screw: $t[0]),
+            'selected' => $inHand === $t[0],
+        ], array_values($more))];
     }
 }

@@ -7,6 +7,7 @@ namespace App\View\Stations\Screws;
 use App\View\Charts\DialFace;
 use App\View\Numbers;
 use App\View\Stations\BesideTheDrawing;
+use App\View\Stations\Run\RunTabs;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
 use App\View\Stations\TalksOfAPart;
@@ -48,7 +49,7 @@ final readonly class ScrewWork implements StationWork, TalksOfAPart
         $noted = $view->sheet->of(LinkNotes::class)->all;
 
         return new self(
-            tabs: $tabs->tabs,
+            tabs: $view->station === Station::Run ? RunTabs::of($view, $tabs) : $tabs->tabs,
             dial: DialFace::of($chosen, $counting ? $chosen->found : $chosen->set ?? $chosen->start()),
             kind: $counting ? 'screw_counted' : 'screw_set',
             verb: match ($view->station) {

@@ -15,6 +15,7 @@ use DustyJet\Worksheet\Balancing\BalanceMoves;
 use DustyJet\Worksheet\Balancing\Balancing;
 use DustyJet\Worksheet\Bay;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Governing\Governing;
 use DustyJet\Worksheet\Intake\Ticket;
 use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\Move;
@@ -64,6 +65,12 @@ final readonly class RunBay implements Bay
         $card = $sheet->family->card;
         if (! Machine::on($sheet->bench)->isWhole()) {
             return null;
+        }
+        $governed = $sheet->of(Governing::class)->latest;
+        if ($governed?->isOverSpeed() === true) {
+            $do = 'Stop. It runs far over its governed speed';
+
+            return new Move(Station::Run, $do, $governed->advice(), 5, 'governed', Governing::TAB);
         }
         foreach ($sheet->of(Screws::class)->all as $state) {
             $isRead = $state->left === null && $state->readings !== [];
