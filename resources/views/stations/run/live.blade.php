@@ -10,7 +10,7 @@
             hx-swap="morph:outerHTML" hx-sync="this:drop">
             @csrf
             @method('delete')
-            <button type="submit" class="btn btn-secondary">Stop {{ $live->name }}</button>
+            <button type="submit" class="btn btn-secondary" aria-label="Stop {{ $live->name }}">Stop</button>
         </form>
     </div>
 @elseif ($live->isOffered && ($live->instruments || $live->mayStandIn))

@@ -18,7 +18,7 @@
         name="station" value="run">
     <x-instruments.dial :dial="$work->speedDial" form="speed-form"><x-forms.leave :dial="$work->speedDial" /></x-instruments.dial>
 </form>
-<section class="dj-bay bay-tach" aria-label="Tachometer">
+<section @class(['dj-bay bay-tach', 'is-live' => $work->live->watch !== null]) aria-label="Tachometer">
     <nav class="dj-tests" aria-label="Screws">
         @foreach ($work->tabs as $tab)
             <a href="{{ $tab['href'] }}"
