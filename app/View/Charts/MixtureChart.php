@@ -22,6 +22,10 @@ final readonly class MixtureChart
 
     private const BOTTOM = 194.0;
 
+    private const STEPS = [200.0, 500.0, 1000.0, 2000.0, 5000.0];
+
+    private const MOST_LEVELS = 11.0;
+
     /**
      * @param  list<array{x: float, y: float, now: bool, label: string}>  $points
      * @param  list<array{y: float, text: string}>  $levels
@@ -103,10 +107,14 @@ final readonly class MixtureChart
     /** @return list<array{y: float, text: string}> */
     private static function levels(MixtureRange $range, Scale $y): array
     {
-        $step = $range->highRpm - $range->lowRpm > 800 ? 200.0 : 100.0;
+        $spans = $range->highRpm - $range->lowRpm;
+        $step = 100.0;
+        foreach (self::STEPS as $wider) {
+            $step = $spans > self::MOST_LEVELS * $step ? $wider : $step;
+        }
         $level = static fn (float $rpm): array => ['y' => $y->at($rpm), 'text' => Numbers::rpm($rpm)];
 
-        return array_map($level, range($range->lowRpm, $range->highRpm, $step));
+        return array_map($level, range(ceil($range->lowRpm / $step) * $step, $range->highRpm, $step));
     }
 
     /** @return list<array{x: float, text: string, quarter: bool, whole: bool}> */

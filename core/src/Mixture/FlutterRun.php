@@ -41,6 +41,9 @@ final readonly class FlutterRun
     /** A setting that was tried is worth so much again. */
     private const AGAIN = 0.5;
 
+    /** So many steps richer are tried for a setting nobody read. */
+    private const ONWARD = 4;
+
     private const FEWEST_SETTINGS = 2;
 
     private RunReadings $readings;
@@ -72,10 +75,19 @@ final readonly class FlutterRun
         }
         $best = $fastest->turns->inTurns();
         if ($this->screw->compare($last->turns->inTurns(), $best) < 0) {
-            return $this->next($this->screw->richer($best, $this->screw->step), NextReason::LeanOfFastest);
+            return $this->next($this->screw->richer($best, $this->backBy($best)), NextReason::LeanOfFastest);
         }
 
         return $this->isRichSideKnown($fastest) ? $this->decided($fastest) : $this->richer();
+    }
+
+    /** A step where it is known to flutter richer than the fastest, two where it is not. */
+    private function backBy(float $fastest): float
+    {
+        $flutters = $this->readings->leanest(Mark::Flutter);
+        $isKnown = $flutters !== null && $this->screw->compare($flutters, $fastest) > 0;
+
+        return $isKnown ? $this->screw->step : $this->screw->coarse();
     }
 
     /** Whether it was heard to flutter, or ran clearly slower somewhere richer than the fastest. */
@@ -130,12 +142,17 @@ final readonly class FlutterRun
         );
     }
 
-    /** Never leaner than the fastest where that does not flutter, and richer by a step where it may be lean of its peak. */
+    /**
+     * Never leaner than the fastest where that does not flutter, nor than anything that was read; richer by a step where it
+     * may be lean of its peak.
+     */
     private function safely(RunCurve $curve, Estimate $found, MixtureReading $fastest): Estimate
     {
         $best = $fastest->turns->inTurns();
-        $isLean = ! $fastest->isHeard(Mark::Flutter) && $this->screw->compare($found->turns, $best) < 0;
+        $isLean = ! $this->readings->flutters($fastest) && $this->screw->compare($found->turns, $best) < 0;
+        $leanest = $this->readings->farthest(-1);
         $at = $isLean ? $best : $found->turns;
+        $at = $this->screw->compare($at, $leanest) < 0 ? $leanest : $at;
         if ($curve->leanerThan(self::SAFE_PHI, $at) > self::DOUBT) {
             $richer = $this->screw->richer($best, $this->screw->step);
             $at = $this->screw->compare($at, $richer) < 0 ? $richer : $at;
@@ -150,17 +167,19 @@ final readonly class FlutterRun
     private function telling(RunCurve $curve, MixtureReading $fastest): ?float
     {
         $lean = $fastest->turns->inTurns();
-        if ($fastest->isHeard(Mark::Flutter) || ! $this->readings->isHeard(Mark::Clean)) {
+        if ($this->readings->flutters($fastest) || ! $this->readings->isHeard(Mark::Clean)) {
             $lean = $this->screw->richer($lean, -$this->screw->coarse());
         }
         $flutters = $this->readings->leanest(Mark::Flutter);
+        // A flutter leaner than what runs fastest was a slip of the ear.
+        $isSlip = $flutters !== null && $this->screw->compare($flutters, $fastest->turns->inTurns()) < 0;
+        $flutters = $isSlip ? null : $flutters;
         $rich = $flutters === null
             ? $this->screw->richer($this->readings->farthest(1), self::HALF)
-            : $this->screw->richer($flutters, $this->screw->step);
+            : $flutters;
         $over = $this->readings->richestOver()?->turns->inTurns();
-        $doubt = $fastest->isHeard(Mark::Flutter) ? self::DOUBT_OF_FLUTTER : self::DOUBT;
-        $richer = $this->screw->richer($fastest->turns->inTurns(), $this->screw->step);
-        $most = [$this->readings->times($richer) === 0 ? $richer : null, 0.0];
+        $doubt = $this->readings->flutters($fastest) ? self::DOUBT_OF_FLUTTER : self::DOUBT;
+        $most = [$this->plainStep($curve, $fastest, $flutters), 0.0];
         foreach ($this->screw->steps(min($lean, $rich), max($lean, $rich)) as $at) {
             $isOver = $over !== null && $this->screw->compare($at, $over) <= 0;
             $isReadOften = $this->readings->times($at) >= self::MOST_TIMES;
@@ -174,6 +193,27 @@ final readonly class FlutterRun
         }
 
         return $most[0];
+    }
+
+    /** Where nothing is sure: a step in from a flutter, or halfway from what ran clean to what fluttered. */
+    private function plainStep(RunCurve $curve, MixtureReading $fastest, ?float $flutters): ?float
+    {
+        $best = $fastest->turns->inTurns();
+        $richer = $this->screw->richer($best, $this->screw->step);
+        $next = match (true) {
+            $this->readings->flutters($fastest) => $this->screw->richer($best, -$this->screw->step),
+            $flutters === null => $richer,
+            default => $this->screw->onStep(0.5 * ($best + $flutters)),
+        };
+        $over = $this->readings->richestOver()?->turns->inTurns();
+        $isOver = ($over !== null && $this->screw->compare($next, $over) <= 0) || $this->mayBeOver($curve, $next);
+        foreach ([$isOver ? $richer : $next, ...$this->screw->stepsRicher($best, self::ONWARD)] as $at) {
+            if (! $this->readings->isTried($at)) {
+                return $at;
+            }
+        }
+
+        return null;
     }
 
     private function mayBeOver(RunCurve $curve, float $at): bool

@@ -65,6 +65,12 @@ final readonly class MixtureScrew
         return max($this->step, min($this->travel, round($turns / $this->step) * $this->step));
     }
 
+    /** @return list<float> the next so many steps richer */
+    public function stepsRicher(float $from, int $count): array
+    {
+        return array_map(fn (int $i): float => $this->richer($from, $i * $this->step), range(1, $count));
+    }
+
     /** @return list<float> every step between two settings, within the screw's travel */
     public function steps(float $from, float $to): array
     {

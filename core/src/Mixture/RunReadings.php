@@ -122,6 +122,22 @@ final readonly class RunReadings
         return count(array_filter($this->settings, static fn (float $t): bool => abs($t - $turns) <= $within));
     }
 
+    /** Whether it was heard to flutter where this was read, more often than it was heard clean. */
+    public function flutters(MixtureReading $there): bool
+    {
+        $flutters = 0;
+        foreach ($this->all as $reading) {
+            $isThere = abs($reading->turns->inTurns() - $there->turns->inTurns()) <= self::SAME_TURNS;
+            $flutters += match (true) {
+                ! $isThere => 0,
+                $reading->isHeard(Mark::Flutter) => 1,
+                default => $reading->isHeard(Mark::Clean) ? -1 : 0,
+            };
+        }
+
+        return $flutters > 0;
+    }
+
     /** How often it was read there. */
     public function times(float $turns): int
     {

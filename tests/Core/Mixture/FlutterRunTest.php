@@ -59,10 +59,14 @@ it('says where to go, from the rich side only', function (
     'still faster richer: on' => [[[1.0, 12000.0], [1.25, 12200.0]], false, 1.5, NextReason::FromTheRichSide],
     'hardly slower is not slower' => [[[1.0, 12029.0], [1.25, 12000.0]], false, 1.5, NextReason::FromTheRichSide],
     'leaner by hand, and slower: stop' => [
-        [[1.0, 12500.0], [0.75, 12100.0]], false, 1.125, NextReason::LeanOfFastest,
+        [[1.0, 12500.0], [0.75, 12100.0]], false, 1.25, NextReason::LeanOfFastest,
     ],
     'an air screw leaner by hand: stop' => [
-        [[1.0, 12500.0], [1.25, 12100.0]], true, 0.875, NextReason::LeanOfFastest,
+        [[1.0, 12500.0], [1.25, 12100.0]], true, 0.75, NextReason::LeanOfFastest,
+    ],
+    'leaner by hand, its flutter known: a step back' => [
+        [[1.25, 12200.0, Mark::Flutter], [1.0, 12500.0, Mark::Clean], [0.75, 12100.0]], false, 1.125,
+        NextReason::LeanOfFastest,
     ],
     'over the maximum: a quarter richer at once' => [[[1.0, 13001.0]], false, 1.25, NextReason::OverTheMaximum],
     'at the maximum is not over it' => [[[1.0, 13000.0]], false, 1.25, NextReason::FromTheRichSide],
@@ -71,6 +75,17 @@ it('says where to go, from the rich side only', function (
     ],
     'it died: half a turn richer' => [[[0.5, null]], false, 1.0, NextReason::ItDied],
 ]);
+
+it('trusts no flutter that was not heard again where it was read twice', function (): void {
+    // Heard once to flutter and once clean: nothing leaner, as of what runs clean.
+    $next = fluttering([[1.0, 12500.0, Mark::Flutter], [1.0, 12480.0, Mark::Clean]])->nextTurns;
+    expect($next)->toBeGreaterThan(1.0 - 1e-9);
+});
+
+it('goes halfway between what ran clean and what fluttered', function (): void {
+    $result = fluttering([[1.0, 12000.0, Mark::Clean], [2.0, 9000.0, Mark::Flutter]]);
+    expect($result->nextTurns)->toBeGreaterThan(1.0)->toBeLessThan(2.0);
+});
 
 it('stops at the readings that were led past the fastest before there was a guard', function (): void {
     // 12,200 at 1, 13,000 at 3/4, 13,500 at 1/2, maximum 13,000: never a quarter more in, never leave it at 1/2.

@@ -54,6 +54,7 @@
     <header class="mix-h">
         <h2 id="h-mix">{{ $work->chartTitle }}</h2>
         @if ($work->chart)
+            <p class="why">{{ $work->advice }}</p>
             <x-charts.points :columns="['Turns', 'rpm', 'Heard']" :rows="$work->chart->table" />
         @endif
         @include('forms.open', [
