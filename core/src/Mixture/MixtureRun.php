@@ -28,7 +28,10 @@ final readonly class MixtureRun
 
     private const NEAR_TURNS = 0.5;
 
+    /** Wider than this it is not known where it is flat; after so many readings flat is what it is. */
     private const WIDEST_TURNS = 0.7;
+
+    private const ENOUGH_READINGS = 8;
 
     /** Where the engine is expected to labor so, a reading is worth less. */
     private const TOO_SLOW = 0.7;
@@ -120,7 +123,7 @@ final readonly class MixtureRun
         $found = $curve->answer();
         $isKnown = count($this->readings->all) >= self::FEWEST_READINGS
             && $this->readings->near($found->turns, self::NEAR_TURNS) >= self::FEWEST_NEAR
-            && $found->width() <= self::WIDEST_TURNS
+            && ($found->width() <= self::WIDEST_TURNS || count($this->readings->all) >= self::ENOUGH_READINGS)
             && $curve->sureOf($found->turns, self::EIGHTH, $this->screw->sigmaRpm) >= self::SURE;
         $next = $isKnown ? null : $this->telling($curve);
         $rich = $curve->edge(self::EDGE_SHARE, 1);
@@ -182,7 +185,11 @@ final readonly class MixtureRun
         );
         $best = $curve->rpmAt($curve->peak()->turns);
         $most = [$this->screw->onStep($curve->answer()->turns), 0.0];
+        [$dead, $deadBeyond] = $this->readings->deadAround($curve->peak()->turns);
         foreach ($steps as $at) {
+            if ($at <= $dead || $at >= $deadBeyond) {
+                continue;
+            }
             $worth = $curve->rpmAt($at) < self::TOO_SLOW * $best ? self::LABORS : 1.0;
             $tells = $worth * ($this->readings->isTried($at) ? self::AGAIN : 1.0) * $curve->speedTells($at);
             $most = $tells > $most[1] ? [$at, $tells] : $most;

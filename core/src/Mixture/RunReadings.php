@@ -104,6 +104,24 @@ final readonly class RunReadings
         return false;
     }
 
+    /**
+     * Where it died nearest to a setting, on either side: nothing is to be tried there or beyond.
+     *
+     * @return array{0: float, 1: float} turns; 0 and infinity where it did not
+     */
+    public function deadAround(float $turns): array
+    {
+        [$below, $above] = [0.0, INF];
+        foreach ($this->all as $reading) {
+            $at = $reading->turns->inTurns();
+            if ($reading->speed === null) {
+                [$below, $above] = $at < $turns ? [max($below, $at), $above] : [$below, min($above, $at)];
+            }
+        }
+
+        return [$below, $above];
+    }
+
     /** Where it was heard at its leanest, turns; null where it was not. */
     public function leanest(Mark $mark): ?float
     {

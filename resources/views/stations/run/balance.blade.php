@@ -24,6 +24,7 @@
         </form>
     @endif
     @include('stations.run.live', ['live' => $work->live])
+    @include('stations.run.go-live', ['live' => $work->live])
     @if ($work->hasReference)
         @include('forms.open', ['form' => $page->form, 'kind' => 'bank_read', 'id' => 'bank-form', 'class' => 'dj-bankform'])
             <input type="hidden" name="screw" value="balance">

@@ -57,6 +57,7 @@
             <p class="why">{{ $work->advice }}</p>
             <x-charts.points :columns="['Turns', 'rpm', 'Heard']" :rows="$work->chart->table" />
         @endif
+        @include('stations.run.go-live', ['live' => $work->live])
         @include('forms.open', [
             'form' => $page->form,
             'kind' => 'school_chosen',
