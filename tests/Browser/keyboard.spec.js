@@ -162,6 +162,7 @@ test("a whole job on a pump-side twin by keyboard alone", async ({ page }) => {
     "Idle steady",
     "Snaps open",
     "Pulls under",
+    "Stopped hot",
     "Stop control",
   ]) {
     await page.keyboard.press("n");
