@@ -404,8 +404,9 @@ final readonly class HoldTest
         return $own + 1 + ($this->seen->count() >= 12.0 ? 1 : 0);
     }
 
+    /** What a fit takes it for may lie beyond a perfect vacuum, where the readings are of no leak at all. */
     private function gauge(float $magnitude): GaugePressure
     {
-        return GaugePressure::ofKilopascals($this->trace->isVacuum ? -$magnitude : $magnitude);
+        return GaugePressure::ofKilopascals($this->trace->isVacuum ? -min($this->atmosphere, $magnitude) : $magnitude);
     }
 }

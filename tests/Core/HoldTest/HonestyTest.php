@@ -165,6 +165,16 @@ it('gives an answer for any readings that pass the door', function (): void {
     }
 });
 
+it('answers readings of a vacuum that rise and fall wildly, whose fit begins beyond a perfect one', function (): void {
+    $readings = [[17.0, 5.0], [26.2, 7.4], [61.2, 10.0], [71.5, 6.3], [73.0, 1.7]];
+    $result = HoldTest::judge(
+        PressureTrace::of($readings, PressureUnit::Psi, true, 0.1),
+        new Rig(Volume::ofMillilitres(18.0)),
+        Limits::ofLeak(Flow::ofMillilitresPerMinute(0.6)),
+    );
+    expect(is_finite($result->leak->best->inMillilitresPerMinute()))->toBeTrue();
+});
+
 it('names a plateau as SciPy does', function (): void {
     $leak = new ScriptedLeak(
         new Rig(Volume::ofMillilitres(18.0)),
