@@ -44,6 +44,11 @@ final readonly class FlutterRun
     /** So many steps richer are tried for a setting nobody read. */
     private const ONWARD = 4;
 
+    /** Of its speed, gained by the last quarter turn in. From memory. */
+    private const GAINS_MUCH = 0.045;
+
+    private const GAINS_SOME = 0.012;
+
     private const FEWEST_SETTINGS = 2;
 
     private RunReadings $readings;
@@ -168,7 +173,7 @@ final readonly class FlutterRun
     {
         $lean = $fastest->turns->inTurns();
         if ($this->readings->flutters($fastest) || ! $this->readings->isHeard(Mark::Clean)) {
-            $lean = $this->screw->richer($lean, -$this->screw->coarse());
+            $lean = $this->screw->richer($lean, -$this->stepIn($fastest));
         }
         $flutters = $this->readings->leanest(Mark::Flutter);
         // A flutter leaner than what runs fastest was a slip of the ear.
@@ -195,13 +200,28 @@ final readonly class FlutterRun
         return $most[0];
     }
 
+    /**
+     * How far in of the fastest the next may lie: a quarter while a quarter gains much speed, a step while it gains some,
+     * nothing once it hardly gains: there the top is near, whatever an ear said.
+     */
+    private function stepIn(MixtureReading $fastest): float
+    {
+        $gain = $this->readings->gainPerQuarter($fastest);
+
+        return match (true) {
+            $gain === null || $gain >= self::GAINS_MUCH => $this->screw->coarse(),
+            $gain >= self::GAINS_SOME => $this->screw->step,
+            default => 0.0,
+        };
+    }
+
     /** Where nothing is sure: a step in from a flutter, or halfway from what ran clean to what fluttered. */
     private function plainStep(RunCurve $curve, MixtureReading $fastest, ?float $flutters): ?float
     {
         $best = $fastest->turns->inTurns();
         $richer = $this->screw->richer($best, $this->screw->step);
         $next = match (true) {
-            $this->readings->flutters($fastest) => $this->screw->richer($best, -$this->screw->step),
+            $this->readings->flutters($fastest) && $this->stepIn($fastest) > 0.0 => $this->screw->richer($best, -$this->screw->step),
             $flutters === null => $richer,
             default => $this->screw->onStep(0.5 * ($best + $flutters)),
         };

@@ -156,6 +156,23 @@ final readonly class RunReadings
         return $flutters > 0;
     }
 
+    /** Share of its speed that a reading gained on the nearest richer one, for a quarter turn; null where there is none. */
+    public function gainPerQuarter(MixtureReading $fastest): ?float
+    {
+        $nearest = null;
+        foreach ($this->all as $reading) {
+            $isRicher = $reading->speed !== null && $this->compare($reading, $fastest) > 0;
+            $isNearer = $nearest === null || $this->compare($reading, $nearest) < 0;
+            $nearest = $isRicher && $isNearer ? $reading : $nearest;
+        }
+        if ($nearest === null) {
+            return null;
+        }
+        $quarters = abs($nearest->turns->inTurns() - $fastest->turns->inTurns()) / 0.25;
+
+        return ($fastest->rpm() - $nearest->rpm()) / $fastest->rpm() / $quarters;
+    }
+
     /** How often it was read there. */
     public function times(float $turns): int
     {
