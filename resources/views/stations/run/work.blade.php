@@ -52,10 +52,10 @@
 </section>
 <section class="dj-bay bay-mix" aria-labelledby="h-mix">
     <header class="mix-h">
-        <h2 id="h-mix">{{ $work->chartTitle }}</h2>
-        @if ($work->chart)
-            <p class="why">{{ $work->advice }}</p>
-            <x-charts.points :columns="['Turns', 'rpm', 'Heard']" :rows="$work->chart->table" />
+        <h2 id="h-mix">{{ $work->paper->title }}</h2>
+        @if ($work->paper->chart)
+            <p class="why">{{ $work->paper->advice }}</p>
+            <x-charts.points :columns="['Turns', 'rpm', 'Heard']" :rows="$work->paper->chart->table" />
         @endif
         @include('stations.run.go-live', ['live' => $work->live])
         @include('forms.open', [
@@ -73,10 +73,10 @@
             @endforeach
         </form>
     </header>
-    @if ($work->chart)
+    @if ($work->paper->chart)
         <div class="dj-wide" tabindex="0" role="region" aria-label="Mixture run chart"><x-charts.mixture
-                :chart="$work->chart" :out-is-richer="$work->outIsRicher" /></div>
+                :chart="$work->paper->chart" :out-is-richer="$work->paper->outIsRicher" /></div>
     @else
-        <p class="dj-story"><b>No reading yet.</b> {{ $work->advice }}</p>
+        <p class="dj-story"><b>No reading yet.</b> {{ $work->paper->advice }}</p>
     @endif
 </section>
