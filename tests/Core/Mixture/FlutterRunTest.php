@@ -82,6 +82,13 @@ it('trusts no flutter that was not heard again where it was read twice', functio
     expect($next)->toBeGreaterThan(1.0 - 1e-9);
 });
 
+it('goes in no further where the last quarter hardly gained, and on where it gained', function (): void {
+    // Half of 0.9 % by the quarter: the top is near, whatever was heard.
+    $near = fluttering([[1.375, 12423.0, Mark::Flutter], [1.125, 12536.0, Mark::Flutter]])->nextTurns;
+    $far = fluttering([[1.375, 11000.0, Mark::Flutter], [1.125, 12000.0, Mark::Flutter]])->nextTurns;
+    expect($near)->toBeGreaterThanOrEqual(1.125)->and($far)->toBeLessThan(1.125);
+});
+
 it('goes halfway between what ran clean and what fluttered', function (): void {
     $result = fluttering([[1.0, 12000.0, Mark::Clean], [2.0, 9000.0, Mark::Flutter]]);
     expect($result->nextTurns)->toBeGreaterThan(1.0)->toBeLessThan(2.0);
