@@ -103,7 +103,7 @@ final readonly class FlutterRun
         }
         foreach ($this->readings->all as $reading) {
             $isRicher = $this->screw->compare($reading->turns->inTurns(), $fastest->turns->inTurns()) > 0;
-            if ($isRicher && $reading->rpm() <= $fastest->rpm() - self::SLOWER * $this->screw->sigmaRpm) {
+            if ($isRicher && $reading->speed !== null && $reading->rpm() <= $fastest->rpm() - self::SLOWER * $this->screw->sigmaRpm) {
                 return true;
             }
         }
@@ -118,7 +118,9 @@ final readonly class FlutterRun
         $richest = $this->readings->farthest(1);
         $next = $this->screw->richer($richest, $isClean ? self::HALF : $this->screw->coarse());
 
-        return $this->next($next, $isClean ? NextReason::RunsClean : NextReason::FromTheRichSide);
+        $reason = $isClean ? NextReason::RunsClean : NextReason::FromTheRichSide;
+
+        return $this->next($this->readings->shortOfDead($next), $reason);
     }
 
     private function decided(MixtureReading $fastest): MixtureResult
@@ -188,7 +190,8 @@ final readonly class FlutterRun
         foreach ($this->screw->steps(min($lean, $rich), max($lean, $rich)) as $at) {
             $isOver = $over !== null && $this->screw->compare($at, $over) <= 0;
             $isReadOften = $this->readings->times($at) >= self::MOST_TIMES;
-            $mayNot = $isOver || $isReadOften || $this->mayBeOver($curve, $at);
+            $isDead = $this->readings->shortOfDead($at) !== $at;
+            $mayNot = $isOver || $isReadOften || $isDead || $this->mayBeOver($curve, $at);
             if ($mayNot || $curve->leanerThan(self::SAFE_PHI, $at) > $doubt) {
                 continue;
             }
@@ -228,7 +231,7 @@ final readonly class FlutterRun
         $over = $this->readings->richestOver()?->turns->inTurns();
         $isOver = ($over !== null && $this->screw->compare($next, $over) <= 0) || $this->mayBeOver($curve, $next);
         foreach ([$isOver ? $richer : $next, ...$this->screw->stepsRicher($best, self::ONWARD)] as $at) {
-            if (! $this->readings->isTried($at)) {
+            if (! $this->readings->isTried($at) && $this->readings->shortOfDead($at) === $at) {
                 return $at;
             }
         }

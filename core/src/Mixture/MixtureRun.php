@@ -104,7 +104,7 @@ final readonly class MixtureRun
         return new MixtureResult(
             $this->school,
             count($settings) === 1 ? NextReason::StartLean : NextReason::FindPeak,
-            $this->screw->richer($from, $goLean ? -self::QUARTER : self::QUARTER),
+            $this->readings->shortOfDead($this->screw->richer($from, $goLean ? -self::QUARTER : self::QUARTER)),
         );
     }
 
@@ -115,7 +115,7 @@ final readonly class MixtureRun
         $side = $best === $this->readings->farthest(-1) ? -1.0 : 1.0;
         $next = $this->screw->richer($this->readings->farthest((int) $side), $side * self::QUARTER);
 
-        return new MixtureResult($this->school, NextReason::FindPeak, $next);
+        return new MixtureResult($this->school, NextReason::FindPeak, $this->readings->shortOfDead($next));
     }
 
     private function decided(RunCurve $curve): MixtureResult

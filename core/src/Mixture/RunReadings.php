@@ -122,6 +122,19 @@ final readonly class RunReadings
         return [$below, $above];
     }
 
+    /** The setting, or halfway to it from the fastest where it lies at or beyond one where the engine died. */
+    public function shortOfDead(float $turns): float
+    {
+        $best = $this->fastest()?->turns->inTurns();
+        if ($best === null) {
+            return $turns;
+        }
+        [$below, $above] = $this->deadAround($best);
+        $dead = $turns <= $below ? $below : ($turns >= $above ? $above : null);
+
+        return $dead === null ? $turns : $this->screw->onStep(0.5 * ($best + $dead));
+    }
+
     /** Where it was heard at its leanest, turns; null where it was not. */
     public function leanest(Mark $mark): ?float
     {

@@ -73,6 +73,9 @@ it('says where to go, from the rich side only', function (
     'back to where it was over: stop' => [
         [[1.0, 12900.0], [0.75, 13400.0]], false, 1.0, NextReason::OverTheMaximum,
     ],
+    'it died rich: not beyond that' => [
+        [[1.0, 12000.0, Mark::Clean], [2.0, null], [1.5, 12100.0, Mark::Clean]], false, 1.75, NextReason::RunsClean,
+    ],
     'it died: half a turn richer' => [[[0.5, null]], false, 1.0, NextReason::ItDied],
 ]);
 

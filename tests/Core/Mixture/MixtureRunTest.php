@@ -106,6 +106,9 @@ it('goes on in quarters from the last reading on the faster side', function (
     'no further than the screw goes' => [['1' => 1500.0, '1 1/4' => 1600.0], false, 1.375, 1.375, NextReason::FindPeak],
     'no further in than an eighth' => [['1/4' => 1600.0, '1/2' => 1500.0], false, 6.0, 0.125, NextReason::FindPeak],
     'it died: halfway back to where it ran' => [['1' => 1600.0, '1/2' => null], false, 6.0, 0.75, NextReason::ItDied],
+    'it died richer: never beyond that' => [
+        ['1' => 1400.0, '1 1/2' => null, '1 1/4' => 1500.0], false, 6.0, 1.375, NextReason::FindPeak,
+    ],
     'it died and never ran: richer' => [['1/2' => null], false, 6.0, 0.75, NextReason::ItDied],
     'it died once, and runs again' => [['1/2' => null, '1' => 1500.0], false, 6.0, 1.25, NextReason::FindPeak],
 ]);

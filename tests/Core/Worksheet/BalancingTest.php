@@ -206,6 +206,15 @@ it('brings virtual banks into balance by its moves, whichever way the screws wor
     expect($done)->toBeGreaterThanOrEqual(4, "SEED={$seed}");
 });
 
+it('has a dirty idle jet cleaned before the bank is balanced', function (): void {
+    $bench = bankToBalance()->set('bottom', '3 1/2', 'run');
+    $moves = (new RunBay)->moves($bench->sheet());
+    expect($moves[0]->do)->toBe('Clean its idle jet before the bank is balanced')
+        ->and($moves[0]->why)->toStartWith('Bottom')
+        ->and($moves[0]->station)->toBe(Station::Clean)
+        ->and($moves[1]->key)->toBe('reference');
+});
+
 it('is at the station where the engine runs', function (): void {
     $bench = columns(
         bankToBalance()->add(EntryKind::ReferenceNamed, ['carburetor' => 'middle']),

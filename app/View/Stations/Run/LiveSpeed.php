@@ -96,7 +96,8 @@ final readonly class LiveSpeed
         }
 
         return match (true) {
-            $last->value > $most => 'Stop. Above '.Numbers::rpm($most).' rpm, the maker\'s maximum: let go, turn it richer.',
+            $last->value > $most => 'Stop. Above '.Numbers::rpm($most).' rpm, the most its card allows: let go of the throttle. '
+                .($card->isGoverned ? 'See to the governor first.' : 'Turn it richer before the next.'),
             $isOpen($last) && $open > self::BURST_SECONDS => 'Let go of the throttle: ten seconds of it are enough. Rest it twenty.',
             default => '',
         };

@@ -8,6 +8,8 @@ use DustyJet\Carburetor\Station;
 use DustyJet\Diagnosis\Deed;
 use DustyJet\Worksheet\Intake\Ticket;
 use DustyJet\Worksheet\Move;
+use DustyJet\Worksheet\Run\BankOutlier;
+use DustyJet\Worksheet\Screws\Screws;
 use DustyJet\Worksheet\Worksheet;
 
 /**
@@ -27,7 +29,12 @@ final readonly class BalanceMoves
             return [];
         }
 
-        return [match (true) {
+        $dirty = BankOutlier::among($sheet->of(Screws::class), $bank);
+        $clean = $dirty === null ? [] : [new Move(
+            Station::Clean, 'Clean its idle jet before the bank is balanced', $dirty, 15, 'clean_jet', Balancing::READING,
+        )];
+
+        return [...$clean, match (true) {
             $balancing->reference === null => self::of(
                 'Say which carburetor has no balance screw',
                 'Its column is the one the others are set to.',
