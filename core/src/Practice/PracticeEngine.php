@@ -27,8 +27,11 @@ final readonly class PracticeEngine
 {
     private const TWO_STROKE_RPM = 8000.0;
 
-    /** Of the card's highest speed, what it runs to when it is well, its governor held. */
+    /** Of the maximum without load, what it runs to when it is well. */
     private const WELL_BELOW = 0.96;
+
+    /** A four-stroke's load is a blade: without its governor it would run so much over the governed speed. */
+    private const UNGOVERNED = 1.15;
 
     /** Slower idles are shown slower: no engine of this model idles there. */
     private const SLOWEST_IDLE_RPM = 1300.0;
@@ -78,7 +81,7 @@ final readonly class PracticeEngine
         $idle = 0.5 * ($card->idleRpm[0] + $card->idleRpm[1]);
         $shown = min(1.0, $idle / self::SLOWEST_IDLE_RPM);
         $goals = new Goals(
-            topRpm: $isTwo ? self::WELL_BELOW * $card->topRpm[1] : min(4500.0, self::WELL_BELOW * $card->topRpm[1] / $shown),
+            topRpm: $isTwo ? self::WELL_BELOW * $card->topRpm[1] : min(4500.0, self::UNGOVERNED * $card->topRpm[1] / $shown),
             idleRpm: $idle / $shown,
             topPhi: $isTwo ? Sign::FLUTTER : Goals::IDLE_PHI,
             highTurns: $circuits['high'] ?? 1.25,
