@@ -6,11 +6,13 @@ namespace DustyJet\CommandLine;
 
 use DustyJet\Engine\EngineFault;
 use DustyJet\Engine\EngineJson;
+use DustyJet\Engine\Governor;
 use DustyJet\Engine\RandomEngine;
 use DustyJet\Engine\Running;
 use DustyJet\Engine\Setting;
 use DustyJet\Engine\Sign;
 use DustyJet\Engine\Stroke;
+use DustyJet\Engine\VirtualEngine;
 use DustyJet\Engine\Weather;
 use DustyJet\Quantity\AbsolutePressure;
 use Random\Engine\Mt19937;
@@ -23,7 +25,19 @@ final readonly class EngineCommand implements FromFile
 
     public static function options(): array
     {
-        return ['throttle-deg', 'H', 'L', 'choke', 'pressure-kpa', 'temperature-c', 'fault', 'random', 'stroke'];
+        return [
+            'throttle-deg',
+            'H',
+            'L',
+            'choke',
+            'pressure-kpa',
+            'temperature-c',
+            'fault',
+            'governed-rpm',
+            'droop',
+            'random',
+            'stroke',
+        ];
     }
 
     public static function run(Options $options): array
@@ -64,7 +78,25 @@ final readonly class EngineCommand implements FromFile
             $options->number('temperature-c', 20.0),
         );
 
-        return self::says($engine->steady($setting, $weather));
+        $running = self::held($options, $engine, $setting, $weather);
+        $governed = $options->has('governed-rpm') ? ['throttle_deg' => $running->setting->throttleDeg] : [];
+
+        return self::says($running) + $governed;
+    }
+
+    /** At its throttle, or on its governor, which shuts it no further than that throttle. */
+    private static function held(Options $options, VirtualEngine $engine, Setting $setting, Weather $weather): Running
+    {
+        if (! $options->has('governed-rpm')) {
+            return $engine->steady($setting, $weather);
+        }
+        $governor = new Governor(
+            $options->number('governed-rpm'),
+            $setting->throttleDeg,
+            $options->number('droop', Governor::DROOP),
+        );
+
+        return $governor->steady($engine, $setting, $weather);
     }
 
     /** @return array<string, mixed> a stalled engine draws nothing: what only a running one has is null */

@@ -93,13 +93,29 @@ enum EngineFault: string
         return new Setting($setting->throttleDeg, $setting->highTurns, $setting->lowTurns, $choke);
     }
 
+    /** Of the fuel that a cold engine evaporates at the starter, what it still does: light ends are gone, water burns nothing. */
+    public function evaporates(float $strength): float
+    {
+        return match ($this) {
+            self::StaleFuel => 1.0 - 0.75 * $strength,
+            self::WaterInFuel => 1.0 - 0.9 * $strength,
+            default => 1.0,
+        };
+    }
+
+    /** Of the power at the starter's speed, what is left: there what leaks has most time. */
+    public function pulls(float $strength): float
+    {
+        return $this === self::LowCompression ? 1.0 - 0.9 * $strength : 1.0;
+    }
+
     private function inCylinder(Cylinder $cylinder, float $strength): Cylinder
     {
         return match ($this) {
             self::StaleFuel => $cylinder->failing(1.0, 1.0 - 0.35 * $strength),
             self::WaterInFuel => $cylinder->failing(1.0, 1.0 - 0.7 * $strength),
             self::LowCompression => $cylinder->failing(1.0 - 0.2 * $strength, 1.0 - 0.5 * $strength),
-            self::ExhaustCarboned, self::SparkScreenChoked => $cylinder->failing(1.0 - 0.6 * $strength, 1.0),
+            self::ExhaustCarboned, self::SparkScreenChoked => $cylinder->failing(1.0 - 0.4 * $strength, 1.0),
             default => $cylinder,
         };
     }
@@ -107,11 +123,11 @@ enum EngineFault: string
     private function inThroat(Throat $throat, float $strength): Throat
     {
         $bore = $throat->boreMm2();
-        $filter = max(self::LEAST, (1.0 - 0.9 * $strength) ** 2);
+        $filter = max(self::LEAST, (1.0 - 0.7 * $strength) ** 2);
 
         return match ($this) {
-            self::IntakeAirLeak, self::CrankcaseLeak => $throat->leaking(0.0, 0.02 * $strength * $bore),
-            self::ThrottleShaftWorn => $throat->leaking(0.0, 0.005 * $strength * $bore),
+            self::IntakeAirLeak, self::CrankcaseLeak => $throat->leaking(0.0, 0.006 * $strength * $bore),
+            self::ThrottleShaftWorn => $throat->leaking(0.0, 0.0025 * $strength * $bore),
             self::AirFilterClogged, self::AirInletNest => $throat->leaking(0.0, 0.0, $filter),
             default => $throat,
         };

@@ -16,11 +16,18 @@ final class Transient
     /** Fuel of the main nozzle as it arrives, kg/s; null until the first step. */
     private ?float $main = null;
 
-    /** @param  float  $rpm as the starter leaves it */
+    /** @var array{degrees: float, speed: float}|null where its governor has got the throttle to */
+    private ?array $governed = null;
+
+    /**
+     * @param  float  $rpm as the starter leaves it
+     * @param  Governor|null  $governor works the throttle instead of the hand
+     */
     public function __construct(
         private readonly VirtualEngine $engine,
         private readonly Weather $weather,
         private float $rpm,
+        private readonly ?Governor $governor = null,
     ) {
         UnusableEngine::unlessWithin('rpm', $rpm, 0.0, $engine->cylinder->maximumRpm);
     }
@@ -51,6 +58,11 @@ final class Transient
 
     private function step(Setting $setting, float $seconds): void
     {
+        if ($this->governor !== null) {
+            $this->governed ??= ['degrees' => $this->governor->degrees($this->rpm), 'speed' => 0.0];
+            $this->governed = $this->governor->follows($this->governed, $this->rpm, $seconds);
+            $setting = $setting->at($this->governed['degrees']);
+        }
         $here = $this->engine->flows($this->rpm, $setting, $this->weather);
         $this->main ??= $here->mainKgS;
         $this->main += ($here->mainKgS - $this->main) * (1.0 - exp(-$seconds / self::FILLS_IN_SECONDS));

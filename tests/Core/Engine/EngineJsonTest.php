@@ -103,10 +103,13 @@ it('is told on the command line, with its signs', function (): void {
     [, $high] = jet('engine', $file, '--throttle-deg', '80', '--H', '1.3', '--L', '1.2', '--pressure-kpa', '80',
         '--temperature-c', '-5', '--choke', '0.1', '--json');
 
+    [, $governed] = jet('engine', $file, '--throttle-deg', '6', '--H', '1.3', '--L', '1.2', '--governed-rpm', '9000', '--json');
     expect($status)->toBe(0)
         ->and(array_keys($said))->toBe(['rpm', 'phi', 'manifold_kpa', 'air_g_s', 'main_fuel_g_s', 'idle_fuel_g_s', 'signs'])
         ->and(14.7 * ($said['main_fuel_g_s'] + $said['idle_fuel_g_s']) / $said['air_g_s'])->toEqualWithDelta($said['phi'], 1e-9)
         ->and($said['rpm'])->toBeGreaterThan(9000.0)
+        ->and(json_decode($governed, true)['rpm'])->toBeLessThan(9000.0)->toBeGreaterThan(0.93 * 9000.0)
+        ->and(json_decode($governed, true)['throttle_deg'])->toBeGreaterThan(6.0)->toBeLessThan(80.0)
         ->and(json_decode($ill, true)['rpm'])->toBeLessThan($said['rpm'])
         ->and(json_decode($ill, true)['phi'])->toBeGreaterThan($said['phi'])
         ->and(json_decode($dead, true))->toBe([
