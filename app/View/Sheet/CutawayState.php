@@ -13,6 +13,7 @@ use DustyJet\Carburetor\Circuit;
 use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Station;
+use DustyJet\Carburetor\Variant;
 use DustyJet\HoldTest\Verdict;
 use DustyJet\StripAndBuild\Build;
 use DustyJet\Worksheet\BenchTest\Holds;
@@ -46,7 +47,7 @@ final readonly class CutawayState
     private function __construct(
         public string $drawing,
         public string $family,
-        public string $variant,
+        public Variant $variant,
         public bool $leaks,
         public string $asked,
         public array $parts,
@@ -75,7 +76,7 @@ final readonly class CutawayState
         return new self(
             drawing: self::component($family),
             family: $family->name,
-            variant: $sheet->variant(),
+            variant: $family->variants[$family->variantOr($sheet->variant())],
             leaks: $leaks,
             asked: $asked,
             parts: PartChips::of($view, $asked, $leaks, $suspects),
@@ -94,7 +95,7 @@ final readonly class CutawayState
         return new self(
             drawing: self::component($family),
             family: $family->name,
-            variant: $family->variantOr($variant),
+            variant: $family->variants[$family->variantOr($variant)],
             leaks: false,
             asked: '',
             parts: array_map(PartChip::plain(...), $family->partsOf($variant)),
@@ -115,7 +116,13 @@ final readonly class CutawayState
     /** Whether the form is one of these. */
     public function is(string ...$variants): bool
     {
-        return in_array($this->variant, $variants, true);
+        return in_array($this->variant->key, $variants, true);
+    }
+
+    /** Of a bank: how many there are, and how they are drawn. */
+    public function bank(): BankDrawing
+    {
+        return new BankDrawing($this->variant->carburetors);
     }
 
     /** Classes of a part on the drawing. */

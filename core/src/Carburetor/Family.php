@@ -67,12 +67,10 @@ final readonly class Family
     /** @return array<string, Inspection> those this variant has a part for */
     public function inspectionsOf(string $variant): array
     {
-        $parts = $this->plan($variant)->parts;
+        $here = $this->variantOr($variant);
+        $tray = array_keys($this->plan($variant)->parts);
 
-        return array_filter(
-            $this->teardown->inspections,
-            static fn (Inspection $i): bool => $i->parts === [] || array_intersect($i->parts, array_keys($parts)) !== [],
-        );
+        return array_filter($this->teardown->inspections, static fn (Inspection $i): bool => $i->isOf($here, $tray));
     }
 
     /** @return list<string> what becomes doubtful when a screw of this variant moves */

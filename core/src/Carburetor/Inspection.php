@@ -14,6 +14,7 @@ final readonly class Inspection
      * @param  string|null  $new the part to order when it is replaced
      * @param  int|null  $jets of a passage: how many must come out
      * @param  list<string>  $out of a passage: what must be off before it can be tried
+     * @param  list<string>  $onlyIn the variants that have it; empty when all have
      */
     public function __construct(
         public string $key,
@@ -28,6 +29,7 @@ final readonly class Inspection
         public ?string $caution,
         public ?int $jets = null,
         public array $out = [],
+        public array $onlyIn = [],
     ) {
     }
 
@@ -43,6 +45,13 @@ final readonly class Inspection
             Condition::Replace, Condition::Renewed => $this->new !== null,
             Condition::Scrap => $this->effects->scraps,
         };
+    }
+
+    /** @param  list<string>  $tray parts the variant has */
+    public function isOf(string $variant, array $tray): bool
+    {
+        return ($this->onlyIn === [] || in_array($variant, $this->onlyIn, true))
+            && ($this->parts === [] || array_intersect($this->parts, $tray) !== []);
     }
 
     public function isPassage(): bool

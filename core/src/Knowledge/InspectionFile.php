@@ -76,6 +76,7 @@ final readonly class InspectionFile
             caution: 'spray',
             jets: $jets,
             out: $p->words('out'),
+            onlyIn: $p->words('only_in'),
         );
     }
 }

@@ -55,7 +55,7 @@ final readonly class StripPlans
         );
         $parts = [];
         foreach ($here as $key => $p) {
-            $parts[$key] = self::part($key, $p, array_keys($here));
+            $parts[$key] = $this->part($key, $p, array_keys($here), $variant);
         }
         $rules = [];
         foreach ($this->file->list('build') as $rule) {
@@ -75,12 +75,15 @@ final readonly class StripPlans
     }
 
     /** @param  list<string>  $here parts the variant has */
-    private static function part(string $key, Fields $p, array $here): TrayPart
+    private function part(string $key, Fields $p, array $here, string $variant): TrayPart
     {
+        $adjusters = $p->has('adjuster') ? [$p->text('adjuster')] : $p->words('adjusters');
+        $isHere = fn (string $adjuster): bool => $this->hasScrew($adjuster, $variant);
+
         return new TrayPart(
             key: $key,
             name: $p->text('name'),
-            count: $p->has('count') ? (int) $p->number('count') : 1,
+            count: $this->count($p, $variant),
             after: array_values(array_intersect($p->words('after'), $here)),
             isSpring: $p->flag('spring'),
             isTask: $p->flag('task'),
@@ -94,11 +97,29 @@ final readonly class StripPlans
                 $p->textOrNull('tighten'),
             ),
             frees: new Frees(
-                $p->has('adjuster') ? [$p->text('adjuster')] : $p->words('adjusters'),
+                array_values(array_filter($adjusters, $isHere)),
                 $p->words('touches'),
                 $p->textOrNull('opens'),
             ),
         );
+    }
+
+    /** `count` of them, or `each` of a bank's carburetors so many. */
+    private function count(Fields $p, string $variant): int
+    {
+        if (! $p->has('each')) {
+            return $p->has('count') ? (int) $p->number('count') : 1;
+        }
+        $bank = $this->file->map('variants')->map($variant)->words('carburetors');
+
+        return (int) $p->number('each') * max(1, count($bank));
+    }
+
+    private function hasScrew(string $adjuster, string $variant): bool
+    {
+        $only = ($this->file->maps('adjusters')[$adjuster] ?? null)?->words('only_in') ?? [];
+
+        return $only === [] || in_array($variant, $only, true);
     }
 
     /** @throws UnusableKnowledge */

@@ -2,14 +2,18 @@
 
 declare(strict_types=1);
 
+use App\View\Sheet\BankDrawing;
 use DustyJet\Carburetor\Station;
 use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\StripAndBuild\Build;
 use Tests\Core\StripAndBuild\Strips;
 
 /** @return array<string, array{float, float, float, float}> where each callout of a drawing stands and points */
-function places(string $drawing): array
+function places(string $drawing, array $bank): array
 {
+    if ($bank !== []) {
+        return (new BankDrawing($bank))->places();
+    }
     $folder = __DIR__.'/../../../resources/drawings/cutaways/'.str_replace('_', '-', $drawing);
     $blade = (string) file_get_contents(
         is_file("{$folder}/callouts.blade.php") ? "{$folder}/callouts.blade.php" : "{$folder}.blade.php",
@@ -24,20 +28,20 @@ function places(string $drawing): array
 
 it('has a place on the drawing for every part of the family, apart from all others', function (string $id): void {
     $family = FamilyFiles::shipped()->of($id);
-    $places = places($family->drawing->name);
     foreach (array_keys($family->variants) as $variant) {
+        $places = places($family->drawing->name, $family->bankOf($variant));
         $here = array_keys($family->partsOf($variant));
         foreach ($here as $i => $part) {
             expect($places)->toHaveKey($part);
             [$atX, $atY, $toX, $toY] = $places[$part];
             expect(hypot($atX - $toX, $atY - $toY))
-                ->toBeGreaterThan(20.0, "{$id}.{$part}")
+                ->toBeGreaterThan(20.0, "{$id}.{$variant}.{$part}")
                 ->and(min($atX, $atY))
                 ->toBeGreaterThanOrEqual(12.0, "{$id}.{$part}");
             foreach (array_slice($here, $i + 1) as $other) {
                 expect(hypot($atX - $places[$other][0], $atY - $places[$other][1]))->toBeGreaterThanOrEqual(
                     31.0,
-                    "{$id}: {$part} and {$other}",
+                    "{$id}.{$variant}: {$part} and {$other}",
                 );
             }
         }

@@ -196,13 +196,36 @@ it('shares the minutes of a station among its pieces, a minute at least', functi
         ->toBe(1);
 });
 
+// Common practice: as many screws, jets and bowls as there are carburetors, and each has its own name.
+it('knows a bank of any count from two to six', function (string $variant, int $count): void {
+    $bank = FamilyFiles::shipped()->of('outboard_bank');
+    $screws = $bank->adjustersOf($variant, Sense::Fuel);
+    $plan = $bank->plan($variant);
+    $passages = array_filter($bank->inspectionsOf($variant), static fn ($i): bool => $i->isPassage());
+
+    expect($bank->bankOf($variant))->toHaveCount($count)
+        ->and(array_diff(array_keys($bank->bankOf($variant)), array_keys($screws)))->toBe([])
+        ->and($screws)->toHaveCount($count + 1)
+        ->and(array_unique(array_column($screws, 'letter')))->toHaveCount($count + 1)
+        ->and($passages)->toHaveCount($count)
+        ->and($plan->parts['bowls']->count)->toBe($count)
+        ->and($plan->parts['bowl_screws']->count)->toBe(4 * $count)
+        ->and($plan->parts['linkage']->count)->toBe(1)
+        ->and($plan->parts['mixture_needles']->frees->adjusters)->toBe(array_keys($bank->bankOf($variant)));
+    foreach (array_keys($bank->bankOf($variant)) as $carburetor) {
+        expect($bank->upsetBy($carburetor, $variant))->toBe(['idle_speed', 'balance'])
+            ->and(array_keys($bank->partsOf($variant)))->toContain($screws[$carburetor]->part);
+    }
+})->with([['two', 2], ['three', 3], ['four', 4], ['five', 5], ['six', 6]]);
+
 it('judges what a variant has, and what belongs to no part', function (): void {
     foreach (FamilyFiles::shipped()->ids() as $id) {
         $family = FamilyFiles::shipped()->of($id);
         foreach (array_keys($family->variants) as $variant) {
             $parts = array_keys($family->plan($variant)->parts);
             foreach ($family->teardown->inspections as $key => $inspection) {
-                $isHere = $inspection->parts === [] || array_intersect($inspection->parts, $parts) !== [];
+                $isHere = ($inspection->onlyIn === [] || in_array($variant, $inspection->onlyIn, true))
+                    && ($inspection->parts === [] || array_intersect($inspection->parts, $parts) !== []);
                 expect(isset($family->inspectionsOf($variant)[$key]))->toBe($isHere, "{$variant}: {$key}");
             }
         }

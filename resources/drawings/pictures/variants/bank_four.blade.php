@@ -1,0 +1,1 @@
+<path class="m" d="M10 1.5H30V9.5H10ZM10 12.5H30V20.5H10ZM10 23.5H30V31.5H10ZM10 34.5H30V42.5H10Z"/><path class="l" d="M44 3.5V40.5M30 5.5H44M30 16.5H44M30 27.5H44M30 38.5H44"/><circle class="b" cx="44" cy="5.5" r="3"/><circle class="b" cx="44" cy="27.5" r="3"/><circle class="b" cx="44" cy="38.5" r="3"/>
