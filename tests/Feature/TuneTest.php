@@ -110,6 +110,30 @@ it('puts nothing on but what measures that, and a bank only where there is one',
     $this->get($run->page())->assertOk()->assertSee('data-tach', false);
 });
 
+it('keeps five blips of six carburetors, and names the screw that comes first', function (): void {
+    $job = $this->openJob(['machine' => 'Six', 'variant' => 'six', 'family' => 'outboard_bank']);
+    $this->enter($job, 'reference_named', ['carburetor' => 'second'])->assertSessionHasNoErrors();
+    $read = [];
+    foreach (['top', 'second', 'third', 'fourth', 'fifth', 'bottom'] as $i => $carburetor) {
+        $read[$carburetor] = implode(' ', array_fill(0, 5, number_format(10.0 + 0.4 * $i, 1)));
+    }
+    $this->enter($job, 'bank_read', ['vacuum' => $read])->assertSessionHasNoErrors();
+
+    $this->get("/jobs/{$job->id}/run?screw=balance")->assertOk()
+        ->assertSee('Turned the bottom balance screw in 1/16')
+        ->assertSee('fifth 11.6 11.6 11.6 11.6 11.6', false);
+});
+
+it('logs a start and shows how long it has been warming', function (): void {
+    $this->get("/jobs/{$this->job->id}/run?screw=start")->assertOk()->assertSee('First start');
+    $this->enter($this->job, 'start_tried', ['outcome' => 'sings'])->assertSessionHasErrors('outcome');
+    $this->enter($this->job, 'start_tried', ['outcome' => 'nothing', 'pulls' => '61'])->assertSessionHasErrors('pulls');
+    $this->enter($this->job, 'start_tried', ['outcome' => 'runs', 'pulls' => '4'])->assertSessionHasNoErrors();
+
+    $this->get("/jobs/{$this->job->id}/run?screw=start")->assertOk()
+        ->assertSee('Warm-up')->assertSee('4 pulls: it runs')->assertSee('data-due', false);
+});
+
 it('ends what is watched for something else, and logs nothing of a speed by itself', function (): void {
     $run = watched($this);
     turning($this, array_fill(0, 60, 2700.0));

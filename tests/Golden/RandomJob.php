@@ -248,7 +248,7 @@ final class RandomJob
                 ...array_map(static fn (string $k): string => "mixture.{$k}", array_keys($this->family->adjusters)),
             ],
             'isolation' => array_keys($this->family->proof->leaks->tests ?? []),
-            'outcome' => ['leaks', 'holds', 'keep_watching'],
+            'outcome' => $kind === EntryKind::StartTried ? ['runs', 'dies', 'nothing'] : ['leaks', 'holds', 'keep_watching'],
             'bubbled' => array_keys($this->family->proof->leaks->joints ?? []),
             'finding' => array_keys($this->catalogue->findingsOf($this->kind)),
             'answer' => ['yes', 'yes', 'no', 'some', 'strong', 'cannot_tell'],

@@ -12,6 +12,7 @@ use App\View\Stations\Intake\IntakeWork;
 use App\View\Stations\Run\BalanceWork;
 use App\View\Stations\Run\GovernedWork;
 use App\View\Stations\Run\RunWork;
+use App\View\Stations\Run\StartWork;
 use App\View\Stations\Screws\NoScrews;
 use App\View\Stations\Screws\ScrewWork;
 use App\View\Stations\Strip\StripWork;
@@ -19,6 +20,7 @@ use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Balancing\Balancing;
 use DustyJet\Worksheet\Governing\Governing;
 use DustyJet\Worksheet\Screws\Screws;
+use DustyJet\Worksheet\Starting\Starting;
 
 /** Which work a station has on this carburetor. */
 final readonly class Works
@@ -56,6 +58,7 @@ final readonly class Works
             $screws->all === [] => new NoScrews(
                 'It has no screw to set. Run the engine it feeds, then prove it at Hand back.',
             ),
+            $screw === Starting::TAB => StartWork::of($view),
             $screw === Governing::TAB && $view->sheet->family->card->isGoverned => GovernedWork::of($view),
             Balancing::isInHand($view->sheet, $screw) => BalanceWork::of($view),
             $screws->mixture() === [] => ScrewWork::of($view, $screw),

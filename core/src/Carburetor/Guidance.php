@@ -15,6 +15,7 @@ final readonly class Guidance
      * @param  array<string, int>  $stationMinutes
      * @param  list<string>  $tuning the screws in the order they are run in, by the card; the rest come after
      * @param  string  $tuningWhy why in that order, a sentence; empty where the order is the plain one
+     * @param  list<string>  $starting what to do before and at the first pull, in order
      */
     public function __construct(
         public array $cautions,
@@ -24,6 +25,7 @@ final readonly class Guidance
         public array $stationMinutes,
         public array $tuning = [],
         public string $tuningWhy = '',
+        public array $starting = [],
     ) {
     }
 }

@@ -247,6 +247,18 @@ final readonly class FamilyFile
             ),
             tuning: $this->file->has('tuning') ? $this->file->map('tuning')->words('order') : [],
             tuningWhy: $this->file->has('tuning') ? $this->file->map('tuning')->text('why') : '',
+            starting: $this->starting(),
+        );
+    }
+
+    /** @return list<string> */
+    private function starting(): array
+    {
+        $all = $this->shared->texts('starting');
+
+        return array_map(
+            static fn (string $s): string => $all[$s] ?? throw UnusableKnowledge::dangling('starting', $s),
+            $this->file->words('starting'),
         );
     }
 

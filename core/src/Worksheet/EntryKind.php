@@ -42,6 +42,7 @@ enum EntryKind: string implements Kind
     case ScrewCapped = 'screw_capped';
     case ScrewSet = 'screw_set';
     case GovernedSpeedRead = 'governed_speed_read';
+    case StartTried = 'start_tried';
     case ReferenceNamed = 'reference_named';
     case BankRead = 'bank_read';
     case BalanceTurned = 'balance_turned';
@@ -97,6 +98,7 @@ enum EntryKind: string implements Kind
             self::ScrewCapped => Screws\ScrewCapped::class,
             self::ScrewSet => Screws\ScrewSet::class,
             self::GovernedSpeedRead => Governing\GovernedSpeedRead::class,
+            self::StartTried => Starting\StartTried::class,
             self::ReferenceNamed => Balancing\ReferenceNamed::class,
             self::BankRead => Balancing\BankRead::class,
             self::BalanceTurned => Balancing\BalanceTurned::class,

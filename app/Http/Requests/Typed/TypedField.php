@@ -14,9 +14,10 @@ use Illuminate\Support\Facades\Date;
 /** A field of an entry as it is typed into a form: the rules it keeps, and the value it becomes. */
 final readonly class TypedField
 {
-    private const MOST_WORDS = 4;
+    /** A bank has six carburetors, a reading five blips of each. */
+    private const MOST_WORDS = 6;
 
-    private const LONGEST_WORD = 20;
+    private const LONGEST_WORD = 40;
 
     private const LONGEST_TURNS = 60;
 

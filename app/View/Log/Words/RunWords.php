@@ -11,12 +11,17 @@ use App\View\Numbers;
 use DustyJet\Mixture\School;
 use DustyJet\Worksheet\Run\SchoolChosen;
 use DustyJet\Worksheet\Run\SpeedRead;
+use DustyJet\Worksheet\Starting\StartTried;
 
 final readonly class RunWords implements RoomWords
 {
     public static function table(): array
     {
         return [
+            StartTried::class => static fn (StartTried $act): Phrase => new Phrase(
+                'Start: ',
+                mb_strtolower($act->outcome->title()).($act->pulls === null ? '' : ", {$act->pulls} pulls"),
+            ),
             SchoolChosen::class => static fn (SchoolChosen $act, Names $names): Phrase => new Phrase(
                 "{$names->screw($act->adjuster)}: ".self::school($act->name),
             ),

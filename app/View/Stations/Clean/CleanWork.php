@@ -17,6 +17,7 @@ use DustyJet\Worksheet\Clean\Inspections;
 use DustyJet\Worksheet\Clean\PartNeeded;
 use DustyJet\Worksheet\Clean\PartsList;
 use DustyJet\Worksheet\Clocks\Clocks;
+use DustyJet\Worksheet\Starting\Starting;
 use DustyJet\Worksheet\Strip\Parts;
 
 /** Every part by its criterion, the passage map, the clocks that run, and the parts list that comes of it. */
@@ -62,7 +63,7 @@ final readonly class CleanWork implements StationWork, TalksOfAPart
             parts: array_values(array_filter($rows, static fn (LookRow $r): bool => ! $r->isPassage)),
             passages: array_values(array_filter($rows, static fn (LookRow $r): bool => $r->isPassage)),
             clocks: array_map(ClockCard::of(...), $sheet->of(Clocks::class)->running()),
-            mayStart: array_values($sheet->family->guidance->clocks),
+            mayStart: array_values(array_diff_key($sheet->family->guidance->clocks, [Starting::CLOCK => true])),
             needed: PartsList::of($sheet->bench),
             lacks: $sheet->family->teardown->kit->lacks,
             tools: $sheet->family->teardown->tools,

@@ -11,8 +11,9 @@ use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Balancing\Balancing;
 use DustyJet\Worksheet\Governing\Governing;
 use DustyJet\Worksheet\Intake\Ticket;
+use DustyJet\Worksheet\Starting\Starting;
 
-/** The screws of a run, and after them the balance of a bank and the governed speed. */
+/** The first start, the screws of a run, and after them the balance of a bank and the governed speed. */
 final readonly class RunTabs
 {
     /**
@@ -40,12 +41,28 @@ final readonly class RunTabs
             $screws->tabs,
         );
 
-        return [...$tabs, ...array_map(static fn (array $t): array => [
-            'key' => $t[0],
-            'name' => $t[1],
-            'note' => $t[2],
-            'href' => $view->to(Station::Run, screw: $t[0]),
-            'selected' => $inHand === $t[0],
-        ], array_values($more))];
+        $more = array_map(static fn (array $t): array => self::tab($view, $inHand, ...$t), array_values($more));
+
+        return [self::tab($view, $inHand, ...self::start($view)), ...$tabs, ...$more];
+    }
+
+    /** @return array{key: string, name: string, note: string, href: string, selected: bool} */
+    private static function tab(SheetView $view, string $inHand, string $key, string $name, string $note): array
+    {
+        return [
+            'key' => $key,
+            'name' => $name,
+            'note' => $note,
+            'href' => $view->to(Station::Run, screw: $key),
+            'selected' => $inHand === $key,
+        ];
+    }
+
+    /** @return array{0: string, 1: string, 2: string} */
+    private static function start(SheetView $view): array
+    {
+        $latest = $view->sheet->of(Starting::class)->latest();
+
+        return [Starting::TAB, 'Start', $latest === null ? 'not yet' : mb_strtolower($latest->outcome->title())];
     }
 }

@@ -22,6 +22,7 @@ use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Progress;
 use DustyJet\Worksheet\Screws\AdjusterState;
 use DustyJet\Worksheet\Screws\Screws;
+use DustyJet\Worksheet\Starting\Starting;
 use DustyJet\Worksheet\Worksheet;
 
 final readonly class RunBay implements Bay
@@ -53,6 +54,9 @@ final readonly class RunBay implements Bay
         $open = array_filter($sheet->of(Screws::class)->all, static fn (AdjusterState $s): bool => $s->left === null);
 
         $card = $sheet->family->card;
+        if ($sheet->of(Starting::class)->isStuck()) {
+            return [self::doesNotStart($sheet)];
+        }
 
         return $open === []
             ? BalanceMoves::on($sheet)
@@ -150,6 +154,13 @@ final readonly class RunBay implements Bay
             $result->reason->isStop() => true,
             default => $isRichSide && $result->reason === NextReason::AtItsCap && $result->answer === null,
         };
+    }
+
+    private static function doesNotStart(Worksheet $sheet): Move
+    {
+        $why = $sheet->of(Starting::class)->advice();
+
+        return new Move(Station::Intake, 'It does not start. Find why before another pull', $why, 5, 'look');
     }
 
     private static function findWhy(MixtureResult $result): Move
