@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 // Mixture runs on virtual engines, every school apart: how often the answer is right, in how many readings, whether its
 // interval holds the truth, and whether H of a two-stroke was ever led lean; beside it what quarter turns by hand find.
-// php bench/mixture.php SEED ENGINES [peak|midpoint|flutter|shapes]
+// php bench/mixture.php SEED ENGINES [peak|midpoint|flutter|shapes|governed]
 
+use Bench\Mixture\GovernedMain;
 use Bench\Mixture\Shapes;
 use Bench\MixtureScoring;
 use DustyJet\Mixture\School;
@@ -14,7 +15,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 require __DIR__.'/../vendor/autoload.php';
-foreach (['mixture/OneScrew', 'mixture/QuarterTurns', 'mixture/Shapes', 'mixture/Tally', 'MixtureScoring'] as $class) {
+foreach (['mixture/GovernedMain', 'mixture/OneScrew', 'mixture/QuarterTurns', 'mixture/Shapes', 'mixture/Tally', 'MixtureScoring'] as $class) {
     require __DIR__."/{$class}.php";
 }
 
@@ -45,4 +46,8 @@ foreach ($schools as $school) {
         }
         $school === School::Flutter && print "{$of}: nobody hears the flutter of {$scoring->inaudible}\n";
     }
+}
+foreach (in_array($argv[3] ?? 'governed', ['governed'], true) ? [true, false] : [] as $isScreened) {
+    $of = $isScreened ? 'screened' : 'not screened';
+    echo "main needle on a governor, by ear alone, {$of}, ".GovernedMain::score($seed, $engines, $isScreened)."\n";
 }

@@ -32,4 +32,12 @@ final readonly class MixtureReading
     {
         return in_array($mark, $this->marks, true);
     }
+
+    /** -1 where it was heard to be lean, 1 rich, 0 neither; null where nothing was noted. */
+    public function side(): ?int
+    {
+        $sides = array_map(static fn (Mark $m): int => $m->side(), $this->marks);
+
+        return $sides === [] ? null : (min($sides) < 0 ? -1 : max($sides));
+    }
 }

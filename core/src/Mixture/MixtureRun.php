@@ -8,7 +8,8 @@ namespace DustyJet\Mixture;
  * Finds where a mixture screw belongs from readings of speed, and of what was heard, at one throttle setting.
  *
  * Every curve that the readings leave answers by the school, each with its weight: the answer is their middle, and what
- * is tried next is the setting that tells most about it. H of a two-stroke has a run of its own: see FlutterRun.
+ * is tried next is the setting that tells most about it. H of a two-stroke has a run of its own, and so has a screw whose
+ * engine a governor holds at its speed: see FlutterRun, HeardRun.
  */
 final readonly class MixtureRun
 {
@@ -63,9 +64,11 @@ final readonly class MixtureRun
     ): MixtureResult {
         OrderOfMarks::check($readings, $screw);
 
-        return $school === School::Flutter
-            ? FlutterRun::judge($readings, $screw)
-            : (new self($readings, $school, $screw))->result();
+        return match (true) {
+            $school === School::Flutter => FlutterRun::judge($readings, $screw),
+            HeardRun::isFor($readings, $school, $screw) => HeardRun::judge($readings, $school, $screw),
+            default => (new self($readings, $school, $screw))->result(),
+        };
     }
 
     private function result(): MixtureResult

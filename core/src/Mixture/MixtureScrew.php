@@ -19,6 +19,7 @@ final readonly class MixtureScrew
      * @param  float|null  $maximumRpm without load, by the maker; null where nobody knows it
      * @param  float  $travel as far as the screw goes, in turns
      * @param  float  $sigmaRpm of one reading of speed
+     * @param  bool  $isSpeedHeld whether a governor holds the speed, whatever the mixture
      */
     public function __construct(
         public bool $outIsRicher = true,
@@ -27,6 +28,7 @@ final readonly class MixtureScrew
         public ?float $maximumRpm = null,
         public float $travel = 6.0,
         public float $sigmaRpm = self::TACHOMETER_RPM,
+        public bool $isSpeedHeld = false,
     ) {
     }
 

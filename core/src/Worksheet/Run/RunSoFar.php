@@ -122,6 +122,7 @@ final readonly class RunSoFar
             $book->step->inTurns(),
             $book->offset->inTurns(),
             $state->school === School::Flutter ? $card->topRpm[1] ?? null : null,
+            isSpeedHeld: $card->isGoverned && $state->adjuster->judge !== null,
         );
     }
 }
