@@ -234,6 +234,7 @@ final class RandomJob
             'condition' => ['sound', 'sound', 'cleaned', 'replace', 'scrap'],
             'carburetor' => array_keys($this->family->bankOf($this->variant)),
             'holds' => ['steady', 'hunts', 'surges_held'],
+            'manner' => ['smooth', 'rough', 'stalls', 'creeps', 'clunks', 'stalls_in_gear'],
             'link' => array_keys($this->family->teardown->links),
             'test' => array_keys($this->family->proof->tests),
             'clock' => array_keys($this->family->guidance->clocks),

@@ -23,7 +23,7 @@ use DustyJet\Worksheet\Waits\WaitsFor;
 final readonly class NextMove
 {
     /** Moves on a screw that its own tab must show. */
-    private const OF_A_SCREW = ['count', 'set', 'read', 'leave', 'reference', 'bank_read', 'balance_turn', 'governed'];
+    private const OF_A_SCREW = ['count', 'set', 'read', 'leave', 'reference', 'bank_read', 'balance_turn', 'governed', 'idle'];
 
     private const IN_ONE_TAP = ['needle', 'part_off'];
 
@@ -151,6 +151,7 @@ final readonly class NextMove
             'read' => ['read-form', 'Log the rpm'],
             'leave' => ['work-form', 'Leave it there'],
             'governed' => ['#governed-form', 'Mended, read it again'],
+            'idle' => ['#idle-form', 'Mended, read it again'],
             'clean_jet' => ['#h-clean', 'Clean it, run it again'],
             'reference' => ['#reference-form', 'Say which'],
             'bank_read' => ['bank-form', 'Log the columns'],

@@ -11,6 +11,7 @@ use App\View\Stations\HandBack\HandBackWork;
 use App\View\Stations\Intake\IntakeWork;
 use App\View\Stations\Run\BalanceWork;
 use App\View\Stations\Run\GovernedWork;
+use App\View\Stations\Run\IdleWork;
 use App\View\Stations\Run\RunWork;
 use App\View\Stations\Run\StartWork;
 use App\View\Stations\Screws\NoScrews;
@@ -19,6 +20,7 @@ use App\View\Stations\Strip\StripWork;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Balancing\Balancing;
 use DustyJet\Worksheet\Governing\Governing;
+use DustyJet\Worksheet\Idling\Idling;
 use DustyJet\Worksheet\Screws\Screws;
 use DustyJet\Worksheet\Starting\Starting;
 
@@ -59,6 +61,7 @@ final readonly class Works
                 'It has no screw to set. Run the engine it feeds, then prove it at Hand back.',
             ),
             $screw === Starting::TAB => StartWork::of($view),
+            $screw === Idling::TAB && $view->sheet->family->card->idleRpm !== null => IdleWork::of($view),
             $screw === Governing::TAB && $view->sheet->family->card->isGoverned => GovernedWork::of($view),
             Balancing::isInHand($view->sheet, $screw) => BalanceWork::of($view),
             $screws->mixture() === [] => ScrewWork::of($view, $screw),

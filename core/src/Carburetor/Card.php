@@ -21,6 +21,7 @@ final readonly class Card
      * @param  Length  $fuelHead that the needle holds back
      * @param  array<string, string>  $provenance by value name
      * @param  bool  $isGoverned whether a governor holds the top speed
+     * @param  Drive  $drive what it drives while it idles
      */
     public function __construct(
         public Flow $holdLimit,
@@ -32,6 +33,7 @@ final readonly class Card
         public Length $fuelHead,
         public array $provenance,
         public bool $isGoverned = false,
+        public Drive $drive = Drive::Direct,
     ) {
     }
 

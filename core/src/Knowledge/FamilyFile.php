@@ -14,6 +14,7 @@ use DustyJet\Carburetor\Clock;
 use DustyJet\Carburetor\Coupling;
 use DustyJet\Carburetor\Disturbance;
 use DustyJet\Carburetor\Drawing;
+use DustyJet\Carburetor\Drive;
 use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Guidance;
 use DustyJet\Carburetor\HoldAsked;
@@ -400,6 +401,7 @@ final readonly class FamilyFile
             Length::ofMetres($number('fuel_head_m', 0.5)),
             array_map(static fn (Fields $value): string => $value->provenance(), $this->file->maps('card')),
             $card->has('top_rpm') && $card->map('top_rpm')->has('governed') && $card->map('top_rpm')->flag('governed'),
+            Drive::from($this->file->textOrNull('drive') ?? 'direct'),
         );
     }
 }

@@ -43,6 +43,7 @@ enum EntryKind: string implements Kind
     case ScrewSet = 'screw_set';
     case GovernedSpeedRead = 'governed_speed_read';
     case StartTried = 'start_tried';
+    case IdleRead = 'idle_read';
     case ReferenceNamed = 'reference_named';
     case BankRead = 'bank_read';
     case BalanceTurned = 'balance_turned';
@@ -99,6 +100,7 @@ enum EntryKind: string implements Kind
             self::ScrewSet => Screws\ScrewSet::class,
             self::GovernedSpeedRead => Governing\GovernedSpeedRead::class,
             self::StartTried => Starting\StartTried::class,
+            self::IdleRead => Idling\IdleRead::class,
             self::ReferenceNamed => Balancing\ReferenceNamed::class,
             self::BankRead => Balancing\BankRead::class,
             self::BalanceTurned => Balancing\BalanceTurned::class,

@@ -20,7 +20,7 @@ use DustyJet\Quantity\Turns;
 const GOVERNED_RPM = 3600.0;
 
 /** What an ear without fault hears between these edges. */
-function heardAt(float $turns, float $lean, float $rich): MixtureReading
+function earAt(float $turns, float $lean, float $rich): MixtureReading
 {
     $isAir = $lean > $rich;
     $mark = match (true) {
@@ -38,7 +38,7 @@ function heardRun(float $start, float $lean, float $rich, MixtureScrew $screw): 
     $tried = [$start];
     $readings = [];
     while (true) {
-        $readings[] = heardAt($tried[count($tried) - 1], $lean, $rich);
+        $readings[] = earAt($tried[count($tried) - 1], $lean, $rich);
         $result = MixtureRun::judge($readings, School::Midpoint, $screw);
         if ($result->done || $result->nextTurns === null || count($tried) > 20) {
             return [$result, $tried];
@@ -87,8 +87,8 @@ it('leaves a needle that is never rough rich a turn rich of the lean stumble', f
 it('first goes richer, then leaner, in half turns', function (): void {
     $screw = new MixtureScrew(isSpeedHeld: true);
     $judge = static fn (MixtureReading ...$r): MixtureResult => MixtureRun::judge(array_values($r), School::Midpoint, $screw);
-    $first = $judge(heardAt(0.75, 1.0, 2.0));
-    $then = $judge(heardAt(1.5, 1.0, 2.0), heardAt(2.25, 1.0, 2.0));
+    $first = $judge(earAt(0.75, 1.0, 2.0));
+    $then = $judge(earAt(1.5, 1.0, 2.0), earAt(2.25, 1.0, 2.0));
 
     expect($first->reason)->toBe(NextReason::RicherTillRough)->and($first->nextTurns)->toBe(1.25)
         ->and($then->reason)->toBe(NextReason::LeanerTillRough)->and($then->nextTurns)->toBe(1.0);
@@ -96,14 +96,14 @@ it('first goes richer, then leaner, in half turns', function (): void {
 
 it('goes nowhere near where it died, and knows of which side that was', function (): void {
     $screw = new MixtureScrew(isSpeedHeld: true);
-    $readings = [heardAt(1.5, 1.0, 2.0), heardAt(2.25, 1.0, 2.0), MixtureReading::died(Turns::nearestTo(0.75))];
+    $readings = [earAt(1.5, 1.0, 2.0), earAt(2.25, 1.0, 2.0), MixtureReading::died(Turns::nearestTo(0.75))];
     for ($i = 0; $i < 10; $i++) {
         $result = MixtureRun::judge($readings, School::Midpoint, $screw);
         if ($result->nextTurns === null) {
             break;
         }
         expect($result->nextTurns)->toBeGreaterThan(0.75);
-        $readings[] = heardAt($result->nextTurns, 1.0, 2.0);
+        $readings[] = earAt($result->nextTurns, 1.0, 2.0);
     }
 
     expect($result->done)->toBeTrue()->and($result->answer->turns)->toEqualWithDelta(1.5, 0.19);
@@ -112,21 +112,21 @@ it('goes nowhere near where it died, and knows of which side that was', function
 it('bears a slip of the ear', function (): void {
     $screw = new MixtureScrew(isSpeedHeld: true);
     [, $tried] = heardRun(1.5, 1.0, 2.0, $screw);
-    $readings = array_map(static fn (float $t): MixtureReading => heardAt($t, 1.0, 2.0), $tried);
+    $readings = array_map(static fn (float $t): MixtureReading => earAt($t, 1.0, 2.0), $tried);
     $readings[] = new MixtureReading(Turns::nearestTo(1.25), RotationalSpeed::ofRpm(GOVERNED_RPM), [Mark::RoughRich]);
     for ($i = 0; $i < 8; $i++) {
         $result = MixtureRun::judge($readings, School::Midpoint, $screw);
         if ($result->nextTurns === null) {
             break;
         }
-        $readings[] = heardAt($result->nextTurns, 1.0, 2.0);
+        $readings[] = earAt($result->nextTurns, 1.0, 2.0);
     }
 
     expect($result->answer->turns)->toEqualWithDelta(1.5, 0.25);
 });
 
 it('is for a held speed only, and once something rough was heard', function (): void {
-    $readings = array_map(static fn (float $t): MixtureReading => heardAt($t, 1.0, 2.0), [0.75, 1.25, 1.5, 2.25]);
+    $readings = array_map(static fn (float $t): MixtureReading => earAt($t, 1.0, 2.0), [0.75, 1.25, 1.5, 2.25]);
     $by = static fn (array $r, MixtureScrew $s): NextReason => MixtureRun::judge($r, School::Midpoint, $s)->reason;
     $byEar = [NextReason::NarrowByEar, NextReason::RicherTillRough, NextReason::LeanerTillRough];
 

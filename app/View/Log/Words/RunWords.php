@@ -9,6 +9,7 @@ use App\View\Log\Phrase;
 use App\View\Log\RoomWords;
 use App\View\Numbers;
 use DustyJet\Mixture\School;
+use DustyJet\Worksheet\Idling\IdleRead;
 use DustyJet\Worksheet\Run\SchoolChosen;
 use DustyJet\Worksheet\Run\SpeedRead;
 use DustyJet\Worksheet\Starting\StartTried;
@@ -18,6 +19,10 @@ final readonly class RunWords implements RoomWords
     public static function table(): array
     {
         return [
+            IdleRead::class => static fn (IdleRead $act): Phrase => new Phrase(
+                'Idle: ',
+                Numbers::rpm($act->rpm).' rpm, '.mb_strtolower($act->heard()?->title() ?? $act->manner),
+            ),
             StartTried::class => static fn (StartTried $act): Phrase => new Phrase(
                 'Start: ',
                 mb_strtolower($act->outcome->title()).($act->pulls === null ? '' : ", {$act->pulls} pulls"),

@@ -10,6 +10,7 @@ use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Balancing\Balancing;
 use DustyJet\Worksheet\Governing\Governing;
+use DustyJet\Worksheet\Idling\Idling;
 use DustyJet\Worksheet\Intake\Ticket;
 use DustyJet\Worksheet\Starting\Starting;
 
@@ -26,7 +27,11 @@ final readonly class RunTabs
         $bank = array_keys(Ticket::bankOf($view->sheet->bench));
         $isEven = $view->sheet->of(Balancing::class)->isDone($bank);
         $governed = $view->sheet->of(Governing::class)->latest;
+        $idle = $view->sheet->of(Idling::class)->latest;
         $more = array_filter([
+            $view->sheet->family->card->idleRpm !== null
+                ? [Idling::TAB, 'At idle', $idle === null ? 'not read' : Numbers::rpm($idle->rpm)]
+                : null,
             $bank === [] ? null : [Balancing::READING, 'Balance', $isEven ? 'even' : 'to do'],
             $view->sheet->family->card->isGoverned
                 ? [Governing::TAB, 'Governed', $governed === null ? 'not read' : Numbers::rpm($governed->noLoadRpm)]

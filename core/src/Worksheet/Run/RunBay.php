@@ -16,6 +16,7 @@ use DustyJet\Worksheet\Balancing\Balancing;
 use DustyJet\Worksheet\Bay;
 use DustyJet\Worksheet\Bench;
 use DustyJet\Worksheet\Governing\Governing;
+use DustyJet\Worksheet\Idling\Idling;
 use DustyJet\Worksheet\Intake\Ticket;
 use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\Move;
@@ -76,6 +77,10 @@ final readonly class RunBay implements Bay
 
             return new Move(Station::Run, $do, $governed->advice(), 5, 'governed', Governing::TAB);
         }
+        $idle = $sheet->of(Idling::class)->latest;
+        if ($idle?->isDangerous() === true) {
+            return new Move(Station::Run, 'Stop. It drives at idle', $idle->advice(), 5, 'idle', Idling::TAB);
+        }
         foreach ($sheet->of(Screws::class)->all as $state) {
             $isRead = $state->left === null && $state->readings !== [];
             if ($isRead && RunSoFar::judged($state, $card)->reason->isStop()) {
@@ -118,15 +123,16 @@ final readonly class RunBay implements Bay
     private static function move(AdjusterState $state, Card $card, Worksheet $sheet): Move
     {
         return match (true) {
-            ! $state->adjuster->isMixture => self::idleSpeed($state),
+            ! $state->adjuster->isMixture => self::idleSpeed($state, $card),
             $state->readings === [] => self::firstReading($state, $sheet->family->guidance->tuningWhy),
             default => self::nextReading($state, $card),
         };
     }
 
-    private static function idleSpeed(AdjusterState $state): Move
+    private static function idleSpeed(AdjusterState $state, Card $card): Move
     {
-        $why = 'Last of all: the mixture moves it.';
+        $target = $card->idleRpm === null ? '' : ' '.ucfirst($card->drive->target()).'.';
+        $why = "Last of all: the mixture moves it.{$target}";
 
         return new Move(
             Station::Run, 'Set the idle speed, log it', $why, 2, 'leave', $state->adjuster->key, self::RUNS,

@@ -1,0 +1,38 @@
+<section class="dj-bay bay-work" aria-labelledby="h-idle">
+    <nav class="dj-tests" aria-label="Screws">
+        @foreach ($work->tabs as $tab)
+            <a href="{{ $tab['href'] }}"
+                @if ($tab['selected']) aria-current="true" @endif><b>{{ $tab['name'] }}</b><small>{{ $tab['note'] }}</small></a>
+        @endforeach
+    </nav>
+    <header class="bay-h">
+        <h2 id="h-idle">Idle</h2><span class="cnt">{{ $work->wanted }}</span>
+    </header>
+    @if ($work->isStop)
+        <p class="dj-hazard" role="alert">@include('drawings::icons.hazard')<span>{{ $work->advice }}</span></p>
+    @else
+        <p class="dj-story" role="status">{{ $work->advice }}</p>
+    @endif
+    <dl class="dj-compare" aria-label="The idle">
+        <div>
+            <dt>Where it belongs</dt>
+            <dd>{{ $work->target }}</dd>
+        </div>
+        @if ($work->last !== '')
+            <div>
+                <dt>As last read</dt>
+                <dd>{{ $work->last }}</dd>
+            </div>
+        @endif
+    </dl>
+    @include('forms.open', ['form' => $page->form, 'kind' => 'idle_read', 'id' => 'idle-form', 'class' => 'dj-startform'])
+        <input type="hidden" name="screw" value="idle">
+        <div class="dj-field"><label for="idle-rpm">Idle, rpm</label><input class="form-control" id="idle-rpm"
+                name="rpm" inputmode="numeric" autocomplete="off" required></div>
+        <div class="dj-heard" role="group" aria-label="Log it, and how it idles">
+            @foreach ($work->manners as $manner)
+                <button type="submit" name="manner" value="{{ $manner['value'] }}">{{ $manner['name'] }}</button>
+            @endforeach
+        </div>
+    </form>
+</section>
