@@ -14,6 +14,7 @@ use App\View\Stations\Run\GovernedWork;
 use App\View\Stations\Run\IdleWork;
 use App\View\Stations\Run\RunWork;
 use App\View\Stations\Run\StartWork;
+use App\View\Stations\Run\TogetherWork;
 use App\View\Stations\Screws\NoScrews;
 use App\View\Stations\Screws\ScrewWork;
 use App\View\Stations\Strip\StripWork;
@@ -61,6 +62,7 @@ final readonly class Works
                 'It has no screw to set. Run the engine it feeds, then prove it at Hand back.',
             ),
             $screw === Starting::TAB => StartWork::of($view),
+            $screw === TogetherWork::TAB && TogetherWork::isFor($view) => TogetherWork::of($view),
             $screw === Idling::TAB && $view->sheet->family->card->idleRpm !== null => IdleWork::of($view),
             $screw === Governing::TAB && $view->sheet->family->card->isGoverned => GovernedWork::of($view),
             Balancing::isInHand($view->sheet, $screw) => BalanceWork::of($view),

@@ -29,6 +29,7 @@ final readonly class RunTabs
         $governed = $view->sheet->of(Governing::class)->latest;
         $idle = $view->sheet->of(Idling::class)->latest;
         $more = array_filter([
+            TogetherWork::isFor($view) ? [TogetherWork::TAB, 'All', 'screws'] : null,
             $view->sheet->family->card->idleRpm !== null
                 ? [Idling::TAB, 'At idle', $idle === null ? 'not read' : Numbers::rpm($idle->rpm)]
                 : null,

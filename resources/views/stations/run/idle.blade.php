@@ -13,18 +13,10 @@
     @else
         <p class="dj-story" role="status">{{ $work->advice }}</p>
     @endif
-    <dl class="dj-compare" aria-label="The idle">
-        <div>
-            <dt>Where it belongs</dt>
-            <dd>{{ $work->target }}</dd>
-        </div>
-        @if ($work->last !== '')
-            <div>
-                <dt>As last read</dt>
-                <dd>{{ $work->last }}</dd>
-            </div>
-        @endif
-    </dl>
+    <p class="dj-story"><b>Where it belongs.</b> {{ $work->target }}</p>
+    @if ($work->last !== '')
+        <p class="dj-story"><b>As last read.</b> {{ $work->last }}</p>
+    @endif
     @include('forms.open', ['form' => $page->form, 'kind' => 'idle_read', 'id' => 'idle-form', 'class' => 'dj-startform'])
         <input type="hidden" name="screw" value="idle">
         <div class="dj-field"><label for="idle-rpm">Idle, rpm</label><input class="form-control" id="idle-rpm"

@@ -1,3 +1,9 @@
+<nav class="dj-bay dj-tests dj-runtabs" aria-label="Screws">
+    @foreach ($work->tabs as $tab)
+        <a href="{{ $tab['href'] }}"
+            @if ($tab['selected']) aria-current="true" @endif><b>{{ $tab['name'] }}</b><small>{{ $tab['note'] }}</small></a>
+    @endforeach
+</nav>
 @include('forms.open', [
     'form' => $page->form,
     'kind' => 'screw_set',
@@ -19,12 +25,6 @@
     <x-instruments.dial :dial="$work->speedDial" form="speed-form"><x-forms.leave :dial="$work->speedDial" /></x-instruments.dial>
 </form>
 <section @class(['dj-bay bay-tach', 'is-live' => $work->live->watch !== null]) aria-label="Tachometer">
-    <nav class="dj-tests" aria-label="Screws">
-        @foreach ($work->tabs as $tab)
-            <a href="{{ $tab['href'] }}"
-                @if ($tab['selected']) aria-current="true" @endif><b>{{ $tab['name'] }}</b><small>{{ $tab['note'] }}</small></a>
-        @endforeach
-    </nav>
     <div class="tachb">
         <div class="rpm"><output data-now>{{ $work->last->rpm }}</output><span>rpm</span></div>
         <p class="steady">{{ $work->last->about }}</p><x-charts.tach :tach="$work->tach" />
