@@ -27,7 +27,7 @@ final readonly class FlutterRun
     /** Where the fastest still flutters it is surely rich: more doubt of what lies a step in is borne. From memory. */
     private const DOUBT_OF_FLUTTER = 0.3;
 
-    /** What was read so often there says no more. */
+    /** What was read so often there says no more; the fastest, and what is leaner, is not gone back to. */
     private const MOST_TIMES = 2;
 
     private const SURE = 0.95;
@@ -189,7 +189,8 @@ final readonly class FlutterRun
         $most = [$this->plainStep($curve, $fastest, $flutters), 0.0];
         foreach ($this->screw->steps(min($lean, $rich), max($lean, $rich)) as $at) {
             $isOver = $over !== null && $this->screw->compare($at, $over) <= 0;
-            $isReadOften = $this->readings->times($at) >= self::MOST_TIMES;
+            $isRicher = $this->screw->compare($at, $fastest->turns->inTurns()) > 0;
+            $isReadOften = $this->readings->times($at) >= ($isRicher ? self::MOST_TIMES : 1);
             $isDead = $this->readings->shortOfDead($at) !== $at;
             $mayNot = $isOver || $isReadOften || $isDead || $this->mayBeOver($curve, $at);
             if ($mayNot || $curve->leanerThan(self::SAFE_PHI, $at) > $doubt) {

@@ -17,7 +17,8 @@ final readonly class Shape
 
     public const LEAST_TURNS = 0.0625;
 
-    private const AXES = [0.0, 0.5, 1.0];
+    /** 1/turns is that of a needle all but off its seat: hardly a rich side. */
+    private const AXES = [-1.0, 0.0, 0.5, 1.0];
 
     /** How much steeper the lean side may be. From memory. */
     private const STEEPER = [1.0, 2.0, 3.5];
@@ -32,7 +33,7 @@ final readonly class Shape
     private const FALLS_BY_PHI = [0.75, 0.35];
 
     /**
-     * @param  float  $axis Box and Cox's power: 0 is ln(turns), 1 turns
+     * @param  float  $axis Box and Cox's power: -1 is 1/turns, 0 ln(turns), 1 turns
      * @param  float  $gain of phi where the turns grow e-fold
      * @param  bool  $isFullThrottle of a two-stroke without load, whose speed is known to fall with phi
      */
@@ -70,6 +71,7 @@ final readonly class Shape
 
         return match ($this->axis) {
             0.0 => log($t),
+            -1.0 => 1.0 - 1.0 / $t,
             0.5 => 2.0 * (sqrt($t) - 1.0),
             default => $t - 1.0,
         };

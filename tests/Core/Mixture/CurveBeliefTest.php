@@ -48,7 +48,7 @@ const PEAKS_BY_SCIPY = <<<'PYTHON'
         log = []
         for peak in peaks:
             one = []
-            for l in ([0.0] if top else [0.0, 0.5, 1.0]):
+            for l in ([0.0] if top else [-1.0, 0.0, 0.5, 1.0]):
                 for steep in [1.0, 2.0, 3.5]:
                     for gain in ([0.25, 0.4, 0.6, 0.85, 1.1] if top or case['marks'] else [0.6]):
                         d = rich * (axis(t, l) - axis(peak, l))
