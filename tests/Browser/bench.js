@@ -1,4 +1,5 @@
 // What the browser tests share: signing in, opening a job, and watching that nothing breaks on the way.
+import AxeBuilder from "@axe-core/playwright";
 import { expect, test as base } from "@playwright/test";
 
 // Every page of a job.
@@ -15,6 +16,26 @@ export const PAGES = [
   "log",
   "report",
 ];
+
+const EVERY_RULE = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"];
+
+// The rules that hang on colors: all that another theme of the same page can break.
+const OF_COLOR = ["color-contrast", "link-in-text-block"];
+
+// What breaks an accessibility rule, a line each; of a page that was looked at in the light, dark needs its colors only.
+export const broken = async (page, theme = "light", within = "html") => {
+  const axe = new AxeBuilder({ page }).include(within).options({ resultTypes: ["violations"] });
+  const { violations } = await (
+    theme === "dark" ? axe.withRules(OF_COLOR) : axe.withTags(EVERY_RULE)
+  )
+    .setLegacyMode()
+    .analyze();
+  return violations.flatMap((rule) =>
+    rule.nodes.map(
+      (node) => `${rule.id}: ${node.target.join(" ")} ${node.failureSummary?.split("\n")[1] ?? ""}`,
+    ),
+  );
+};
 
 export const signIn = async (page, name = "R. Okafor") => {
   await page.goto("/sign-in");

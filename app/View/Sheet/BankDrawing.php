@@ -26,7 +26,7 @@ final readonly class BankDrawing
     private const REFERENCE = 1;
 
     /** Numbers beside a bank that is drawn smaller: a column at the left, two at the right. */
-    private const COLUMNS = ['left' => 28.0, 'right' => 484.0, 'screws' => 536.0];
+    private const COLUMNS = ['left' => 28.0, 'right' => 494.0, 'screws' => 542.0];
 
     /** Places on one carburetor, from the top of its row. */
     private const SPOTS = [
@@ -154,8 +154,8 @@ final readonly class BankDrawing
     public function nameAt(int $row): string
     {
         return $this->scale < 1.0
-            ? 'translate('.round(440 + 36 / $this->scale, 1).' '.($this->top($row) + 46).') scale('
-                .round(0.85 / $this->scale, 3).')'
+            ? 'translate('.round(440 + 40 / $this->scale, 1).' '.($this->top($row) + 46).') scale('
+                .round(1.0 / $this->scale, 3).')'
             : 'translate('.[470, 482, 482][$row].' '.($this->top($row) + 44).')';
     }
 

@@ -146,7 +146,7 @@ it('never proposes lean of the fastest that runs clean, nor what ran over the ma
     $seed = seed();
     $chance = new Chance(new Randomizer(new Mt19937($seed)));
     $done = 0;
-    for ($engine = 0; $engine < 70; $engine++) {
+    for ($engine = 0; $engine < 40; $engine++) {
         $peak = $chance->between(0.4, 1.5);
         $top = $chance->between(11500.0, 14000.0);
         $run = [];
@@ -171,7 +171,7 @@ it('never proposes lean of the fastest that runs clean, nor what ran over the ma
             $turns = $chance->between(0.0, 1.0) < 0.15 ? max(0.125, $turns - 0.25) : (float) $result->nextTurns;
         }
     }
-    expect($done)->toBeGreaterThan(38, "SEED={$seed}");
+    expect($done)->toBeGreaterThan(20, "SEED={$seed}");
 });
 
 it('tunes virtual saws: right nearly always, in few readings, never led lean of the peak twice', function (): void {
