@@ -34,6 +34,9 @@ final class SickEngine
     /** @var array<string, Running> */
     private array $runs = [];
 
+    /** @var array{lowest: float, ends: float}|null */
+    private ?array $snapped = null;
+
     /**
      * @param  array<string, float>  $faults strength of each, from 0 to 1, by the name of its EngineFault
      *
@@ -140,11 +143,10 @@ final class SickEngine
     public function snapped(): array
     {
         $from = $this->idling()->rpm;
-        if ($from <= 0.0) {
-            return ['lowest' => 0.0, 'ends' => 0.0];
-        }
 
-        return $this->inTime($from, $this->well->full, 4.0);
+        return $this->snapped ??= $from <= 0.0
+            ? ['lowest' => 0.0, 'ends' => 0.0]
+            : $this->inTime($from, $this->well->full, 4.0);
     }
 
     /**

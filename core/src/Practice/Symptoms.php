@@ -132,14 +132,14 @@ final readonly class Symptoms
     private function isPulling(string $finding): ?bool
     {
         $full = $this->full();
-        $snapped = $this->engine->snapped();
         $well = $this->engine->well;
 
         return match ($finding) {
             'only_at_full_throttle' => $this->isFullBad() && ! $this->isIdleBad(),
             'stumbles_on_opening' => ! $this->idle()->isStalled()
-                && $snapped['lowest'] < self::STUMBLES * $this->idle()->rpm && $snapped['ends'] > 0.0,
-            'bogs' => ! $this->idle()->isStalled() && $snapped['ends'] < self::BOGS * $well->topRpm,
+                && $this->engine->snapped()['lowest'] < self::STUMBLES * $this->idle()->rpm
+                && $this->engine->snapped()['ends'] > 0.0,
+            'bogs' => ! $this->idle()->isStalled() && $this->engine->snapped()['ends'] < self::BOGS * $well->topRpm,
             'fades_when_worked' => $this->isSlower(self::WEAKER) && $this->isShort(),
             'over_speeds', 'races_without_power' => $this->engine->stroke() === Stroke::Two
                 && $full->rpm > self::FASTER * $well->topRpm,
