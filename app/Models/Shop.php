@@ -7,6 +7,9 @@ namespace App\Models;
 /** The shop this program runs in, as its configuration has it. */
 final readonly class Shop
 {
+    /** Only ever the demo's password, printed where the demo's people are one tap away. */
+    public const DEMO_PASSWORD = 'brass-jet-demo';
+
     public static function name(): string
     {
         $name = config('shop.name');

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Http\Sessions\FileSession;
+use App\Http\Sessions\PersonProvider;
 use App\Knowledge\Catalogues;
 use App\Knowledge\CompiledKnowledge;
 use App\Knowledge\Diagnoses;
 use App\Models\Instrument;
 use App\Models\Job;
+use App\Models\Person;
 use App\Policies\InstrumentPolicy;
 use App\Policies\JobPolicy;
 use Closure;
@@ -62,6 +64,10 @@ final class AppServiceProvider extends ServiceProvider
             $app->make(Filesystem::class),
             config()->string('session.files'),
             config()->integer('session.lifetime'),
+        ));
+        Auth::provider('people', static fn (Application $app): PersonProvider => new PersonProvider(
+            $app->make('hash'),
+            Person::class,
         ));
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(Instrument::class, InstrumentPolicy::class);

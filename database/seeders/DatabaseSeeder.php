@@ -6,7 +6,7 @@ namespace Database\Seeders;
 
 use App\Models\Person;
 use App\Models\Role;
-use App\View\Pages\SignInPage;
+use App\Models\Shop;
 use Illuminate\Database\Seeder;
 
 /** The demo shop, all invented. Runs again without harm: what is there stays. */
@@ -28,8 +28,9 @@ final class DatabaseSeeder extends Seeder
             Person::query()->create([
                 'name' => $name,
                 'role' => $role,
-                'password' => SignInPage::DEMO_PASSWORD,
+                'password' => Shop::DEMO_PASSWORD,
                 'coached' => $role === Role::Apprentice,
+                'is_demo' => true,
             ]);
         }
         $this->call(DemoBenchSeeder::class);

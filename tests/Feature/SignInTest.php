@@ -2,7 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Actions\MakeFirstOwner;
+use App\Models\Person;
 use App\Models\Role;
+use App\Models\Shop;
+use App\Models\UnusableOwner;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
 
 it('lets a person in with the right password only', function (): void {
     $person = $this->person();
@@ -26,12 +33,59 @@ it('stops guessing after ten tries a minute', function (): void {
     $this->post('/sign-in', ['name' => 'Nobody', 'password' => 'guess'])->assertStatus(429);
 });
 
-it('shows demo people only when the demo flag is on', function (): void {
-    $this->person(Role::Owner, 'R. Okafor');
+it('knows the people of the demo only in the demo, whatever this database was once', function (): void {
+    $demo = ['name' => 'R. Okafor', 'password' => Shop::DEMO_PASSWORD];
+    $okafor = Person::query()->create([...$demo, 'role' => Role::Owner, 'is_demo' => true]);
+    $this->person(Role::Owner, 'A real owner');
 
     $this->get('/sign-in')->assertOk()->assertDontSee('R. Okafor');
+    $this->post('/sign-in', $demo)->assertSessionHasErrors('name');
+    $this->assertGuest();
     config(['shop.demo' => true]);
-    $this->get('/sign-in')->assertSee('R. Okafor');
+    $this->get('/sign-in')->assertSee('R. Okafor')->assertDontSee('A real owner');
+    $this->post('/sign-in', $demo)->assertRedirect('/');
+    $this->assertAuthenticatedAs($okafor);
+    // The shop becomes a real one: who was signed in is out.
+    config(['shop.demo' => false]);
+    Auth::forgetGuards();
+    $this->get('/')->assertRedirect('/sign-in');
+});
+
+it('marks who has the printed password in a database from before', function (): void {
+    $file = database_path('migrations/2026_11_29_200000_demo_people_are_known.php');
+    $migration = require $file;
+    $migration->down();
+    $row = ['role' => 'owner', 'created_at' => now(), 'updated_at' => now(), 'coached' => false];
+    DB::table('people')->insert([...$row, 'name' => 'Then', 'password' => Hash::make(Shop::DEMO_PASSWORD)]);
+    DB::table('people')->insert([...$row, 'name' => 'Now', 'password' => Hash::make('a-long-password')]);
+    $migration->up();
+
+    expect(DB::table('people')->orderBy('name')->pluck('is_demo', 'name')->all())->toBe(['Now' => false, 'Then' => true]);
+});
+
+it('hashes for a name that nobody has as for one that somebody has', function (): void {
+    Hash::spy();
+    Auth::forgetGuards();
+    $this->post('/sign-in', ['name' => 'Nobody', 'password' => 'a guess'])->assertSessionHasErrors('name');
+
+    Hash::shouldHaveReceived('make')->once()->with('a guess');
+});
+
+it('makes the first owner of a real shop, and no second', function (): void {
+    Person::query()->create([
+        'name' => 'R. Okafor', 'role' => Role::Owner, 'password' => Shop::DEMO_PASSWORD, 'is_demo' => true,
+    ]);
+    $make = new MakeFirstOwner;
+    foreach (
+        [['', 'a-long-password'], ['R. Okafor', 'a-long-password'], ['M. Field', 'short'], ['M. Field', Shop::DEMO_PASSWORD],
+            ['M. Field', str_repeat('é', 37)]] as [$name, $password]
+    ) {
+        expect(fn () => $make($name, $password))->toThrow(UnusableOwner::class);
+    }
+    $owner = $make('M. Field', 'a-long-password');
+    expect($owner->role)->toBe(Role::Owner)->and($owner->is_demo)->toBeFalse()
+        ->and(fn () => $make('J. Second', 'a-long-password'))->toThrow(UnusableOwner::class, 'There is an owner');
+    $this->post('/sign-in', ['name' => 'M. Field', 'password' => 'a-long-password'])->assertRedirect('/');
 });
 
 it('sends everyone else to the sign-in page', function (string $method, string $path): void {

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Models\Person;
+use App\Models\Shop;
 
 final readonly class SignInPage
 {
-    /** Only ever the demo's password, printed where the demo's people are one tap away. */
-    public const DEMO_PASSWORD = 'brass-jet-demo';
-
     /** @param  list<array{name: string, role: string}>  $demoPeople empty on a real shop's machine */
     private function __construct(
         public string $title,
@@ -24,7 +22,7 @@ final readonly class SignInPage
     public static function of(string $shop, array $demoPeople): self
     {
         $row = static fn (Person $p): array => ['name' => $p->name, 'role' => $p->role->value];
-        $password = $demoPeople === [] ? '' : self::DEMO_PASSWORD;
+        $password = $demoPeople === [] ? '' : Shop::DEMO_PASSWORD;
 
         return new self('Sign in', $shop, array_map($row, $demoPeople), $password);
     }
