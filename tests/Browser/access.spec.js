@@ -94,21 +94,24 @@ test("no drawing of a family breaks a rule, in either theme and at either width"
       continue;
     }
     drawn.add(cast);
-    for (const theme of ["light", "dark"]) {
-      for (const width of [1280, 390]) {
-        await page.setViewportSize({ width, height: 800 });
-        await page.evaluate((name) => (document.documentElement.dataset.bsTheme = name), theme);
-        const found = await broken(page, theme, ".cutwrap");
-        expect(found, `${href} ${theme} ${width}`).toEqual([]);
-        // Nothing on it is smaller than twelve pixels on the screen.
-        const small = await page.$$eval("#cutaway text", (all) =>
-          all
-            .filter((text) => text.checkVisibility())
-            .map((text) => Math.round(text.getBoundingClientRect().height))
-            .filter((height) => height < 12),
-        );
-        expect(small, `${href} ${width}`).toEqual([]);
-      }
+    // Colors do not hang on the width.
+    for (const [theme, width] of [
+      ["dark", 1280],
+      ["light", 1280],
+      ["light", 390],
+    ]) {
+      await page.setViewportSize({ width, height: 800 });
+      await page.evaluate((name) => (document.documentElement.dataset.bsTheme = name), theme);
+      const found = await broken(page, theme, ".cutwrap");
+      expect(found, `${href} ${theme} ${width}`).toEqual([]);
+      // Nothing on it is smaller than twelve pixels on the screen.
+      const small = await page.$$eval("#cutaway text", (all) =>
+        all
+          .filter((text) => text.checkVisibility())
+          .map((text) => Math.round(text.getBoundingClientRect().height))
+          .filter((height) => height < 12),
+      );
+      expect(small, `${href} ${width}`).toEqual([]);
     }
   }
   expect(drawn.size).toBe(12);
