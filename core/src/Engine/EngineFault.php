@@ -44,6 +44,19 @@ enum EngineFault: string
     case LowCompression = 'low_compression';
     case ExhaustCarboned = 'exhaust_carboned';
     case SparkScreenChoked = 'spark_screen_choked';
+    case EmulsionTubeBlocked = 'emulsion_tube_blocked';
+    case CheckValveJointLeaks = 'check_valve_joint_leaks';
+    case DirtUnderNeedle = 'dirt_under_needle';
+    case SeatWorn = 'seat_worn';
+    case NeedleStuckShut = 'needle_stuck_shut';
+    case FuelLineDrawsAir = 'fuel_line_draws_air';
+    case FlapValveCurled = 'flap_valve_curled';
+    case TankVentBlocked = 'tank_vent_blocked';
+    case WeakSpark = 'weak_spark';
+    case IdleMixtureLean = 'idle_mixture_lean';
+    case IdleMixtureRich = 'idle_mixture_rich';
+    case MainMixtureLean = 'main_mixture_lean';
+    case MainMixtureRich = 'main_mixture_rich';
 
     /** Dirt where the idle fuel goes. */
     private const PLUGS_LOW = [self::PilotCircuitBlocked, self::LowDrillingsBlocked, self::DischargeHolesBlocked];
@@ -55,7 +68,16 @@ enum EngineFault: string
         self::InletScreenBlocked,
         self::PulseHoseLeaking,
         self::PumpDiaphragmWorn,
+        self::NeedleStuckShut,
+        self::FuelLineDrawsAir,
+        self::FlapValveCurled,
+        self::TankVentBlocked,
     ];
+
+    /** A screw that stands wrong by so many turns at most. */
+    private const LEAN_TURNS = 0.75;
+
+    private const RICH_TURNS = 1.5;
 
     /** Nothing is worse than all but this left. */
     private const LEAST = 0.02;
@@ -90,7 +112,18 @@ enum EngineFault: string
             default => $setting->choke,
         };
 
-        return new Setting($setting->throttleDeg, $setting->highTurns, $setting->lowTurns, $choke);
+        $high = match ($this) {
+            self::MainMixtureLean => max(0.0, $setting->highTurns - self::LEAN_TURNS * $strength),
+            self::MainMixtureRich => $setting->highTurns + self::RICH_TURNS * $strength,
+            default => $setting->highTurns,
+        };
+        $low = match ($this) {
+            self::IdleMixtureLean => max(0.0, $setting->lowTurns - self::LEAN_TURNS * $strength),
+            self::IdleMixtureRich => $setting->lowTurns + self::RICH_TURNS * $strength,
+            default => $setting->lowTurns,
+        };
+
+        return new Setting($setting->throttleDeg, $high, $low, $choke);
     }
 
     /** Of the fuel that a cold engine evaporates at the starter, what it still does: light ends are gone, water burns nothing. */
@@ -106,7 +139,11 @@ enum EngineFault: string
     /** Of the power at the starter's speed, what is left: there what leaks has most time. */
     public function pulls(float $strength): float
     {
-        return $this === self::LowCompression ? 1.0 - 0.9 * $strength : 1.0;
+        return match ($this) {
+            self::LowCompression => 1.0 - 0.9 * $strength,
+            self::WeakSpark => 1.0 - 0.7 * $strength,
+            default => 1.0,
+        };
     }
 
     private function inCylinder(Cylinder $cylinder, float $strength): Cylinder
@@ -114,6 +151,7 @@ enum EngineFault: string
         return match ($this) {
             self::StaleFuel => $cylinder->failing(1.0, 1.0 - 0.35 * $strength),
             self::WaterInFuel => $cylinder->failing(1.0, 1.0 - 0.7 * $strength),
+            self::WeakSpark => $cylinder->failing(1.0, 1.0 - 0.3 * $strength),
             self::LowCompression => $cylinder->failing(1.0 - 0.2 * $strength, 1.0 - 0.5 * $strength),
             self::ExhaustCarboned, self::SparkScreenChoked => $cylinder->failing(1.0 - 0.4 * $strength, 1.0),
             default => $cylinder,
@@ -147,12 +185,13 @@ enum EngineFault: string
 
         return match ($this) {
             self::MainJetClogged, self::HighCircuitBlocked => $circuits->plugged($circuits->highOpen * $open, $circuits->lowOpen),
+            self::EmulsionTubeBlocked => $circuits->plugged($circuits->highOpen * (1.0 - 0.7 * $strength), $circuits->lowOpen),
             self::IdleAirBlocked, self::AirJetsBlocked => $circuits->signalling($signal * (1.0 + 2.0 * $strength)),
-            self::CheckValveLeaking => $circuits->signalling($signal * (1.0 - 0.8 * $strength)),
+            self::CheckValveLeaking, self::CheckValveJointLeaks => $circuits->signalling($signal * (1.0 - 0.8 * $strength)),
             self::FloatSetHigh, self::LeverSetHigh => $circuits->lifting(-6.0 * $strength),
             self::FloatSetLow, self::LeverSetLow => $circuits->lifting(6.0 * $strength),
             self::FloatCracked => $circuits->lifting(-20.0 * $strength),
-            self::NeedleWorn => $circuits->lifting(-12.0 * $strength),
+            self::NeedleWorn, self::SeatWorn, self::DirtUnderNeedle => $circuits->lifting(-12.0 * $strength),
             self::DiaphragmStiff => $circuits->lifting(15.0 * $strength),
             self::BowlVentBlocked, self::MeteringVentBlocked => $circuits->starved(1.0 - 0.8 * $strength, INF),
             default => $circuits,

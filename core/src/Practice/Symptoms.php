@@ -82,7 +82,7 @@ final readonly class Symptoms
             'surges' => self::graded($this->surgesBelow(self::SURGES), $this->surgesBelow(self::SURGES_BADLY)),
             'black_smoke' => self::graded($this->smokes(Sign::SMOKE), $this->smokes(self::HEAVY_SMOKE)),
             'no_power' => self::graded($this->isSlower(self::WEAKER), $this->isSlower(self::MUCH_WEAKER)),
-            'spark_poor' => Answer::No,
+            'spark_poor' => self::graded($this->engine->has(EngineFault::WeakSpark), false),
             default => self::plain($this->isStarting($finding)
                 ?? $this->isIdling($finding)
                 ?? $this->isPulling($finding)
@@ -162,12 +162,13 @@ final readonly class Symptoms
             'screw_far_out' => $this->isBetterTurned(self::TWO_TURNS) && ! $this->isBetterTurned(self::QUARTER)
                 || $this->isBetterTurned(self::TWO_TURNS) && $this->isStillBetter(),
             'changes_when_sprayed' => $this->engine->leakShare() > self::LEAK_BURNS,
-            'better_with_cap_loose' => false,
+            'better_with_cap_loose' => $this->engine->has(EngineFault::TankVentBlocked),
             'compression_low' => $this->engine->has(EngineFault::LowCompression),
             'flow_weak' => $this->engine->has(
                 EngineFault::FuelFilterClogged,
                 EngineFault::FuelLineBlocked,
                 EngineFault::PulseHoseLeaking,
+                EngineFault::FuelLineDrawsAir,
             ),
             default => null,
         };

@@ -20,6 +20,9 @@ final readonly class Technician
 
     private const IMAGINES = 0.01;
 
+    /** Between needle and seat. */
+    private const LEAKS_INSIDE = [EngineFault::NeedleWorn, EngineFault::SeatWorn, EngineFault::DirtUnderNeedle];
+
     /** What the eye or the gauge sees of a part, whatever the engine does. */
     private const SEEN = [
         'main_jet_dark' => [EngineFault::MainJetClogged],
@@ -29,16 +32,29 @@ final readonly class Technician
         'discharge_blocked' => [EngineFault::DischargeHolesBlocked],
         'idle_air_shut' => [EngineFault::IdleAirBlocked],
         'air_jets_dark' => [EngineFault::AirJetsBlocked],
-        'check_valve_leaks' => [EngineFault::CheckValveLeaking],
+        'emulsion_dark' => [EngineFault::EmulsionTubeBlocked],
+        'check_valve_leaks' => [EngineFault::CheckValveLeaking, EngineFault::CheckValveJointLeaks],
         'check_valve_leaks_alone' => [EngineFault::CheckValveLeaking],
         'crankcase_leaks' => [EngineFault::CrankcaseLeak],
         'shaft_play' => [EngineFault::ThrottleShaftWorn],
         'float_shuts_late' => [EngineFault::FloatSetHigh],
         'float_shuts_early' => [EngineFault::FloatSetLow],
         'float_heavy' => [EngineFault::FloatCracked],
-        'needle_leaks' => [EngineFault::NeedleWorn],
+        'needle_leaks' => self::LEAKS_INSIDE,
         'needle_ridged' => [EngineFault::NeedleWorn],
-        'whole_carburetor_leaks' => [EngineFault::NeedleWorn],
+        'dirt_on_seat' => [EngineFault::DirtUnderNeedle],
+        'seat_marked' => [EngineFault::SeatWorn],
+        'whole_carburetor_leaks' => self::LEAKS_INSIDE,
+        'needle_sticks' => [EngineFault::NeedleStuckShut],
+        'bowl_dry' => [EngineFault::NeedleStuckShut],
+        'bubbles_in_line' => [EngineFault::FuelLineDrawsAir],
+        'flap_curled' => [EngineFault::FlapValveCurled],
+        'screw_misset' => [
+            EngineFault::IdleMixtureLean,
+            EngineFault::IdleMixtureRich,
+            EngineFault::MainMixtureLean,
+            EngineFault::MainMixtureRich,
+        ],
         'lever_high' => [EngineFault::LeverSetHigh],
         'lever_low' => [EngineFault::LeverSetLow],
         'metering_stiff' => [EngineFault::DiaphragmStiff],
@@ -65,7 +81,6 @@ final readonly class Technician
         'balance_off',
         'one_needs_richer',
         'one_cylinder_dead',
-        'screw_misset',
         'fuel_in_oil',
         'plate_light',
     ];

@@ -115,6 +115,15 @@ it('shows each fault where the trade finds it', function (string $name, string $
     ['choke_left_on', 'any', 'rich'],
     ['choke_does_not_close', 'fine', 'fine'],
     ['stale_fuel', 'fine', 'fine'],
+    ['weak_spark', 'fine', 'fine'],
+    ['emulsion_tube_blocked', 'any', 'lean'],
+    ['check_valve_joint_leaks', 'lean', 'fine'],
+    ['dirt_under_needle', 'rich', 'any'],
+    ['seat_worn', 'rich', 'any'],
+    ['idle_mixture_lean', 'lean', 'any'],
+    ['idle_mixture_rich', 'rich', 'any'],
+    ['main_mixture_lean', 'any', 'lean'],
+    ['main_mixture_rich', 'any', 'rich'],
 ]);
 
 it('starves at speed first when the supply is short', function (string $name): void {
@@ -127,7 +136,10 @@ it('starves at speed first when the supply is short', function (string $name): v
             ->and(Engines::idleFlows($well, $ill)->phi())
             ->toEqualWithDelta(Engines::idleFlows($well, $well->engine)->phi(), 1e-9, "SEED={$seed} {$i}");
     }
-})->with(['fuel_filter_clogged', 'fuel_line_blocked', 'inlet_screen_blocked', 'pulse_hose_leaking', 'pump_diaphragm_worn']);
+})->with([
+    'fuel_filter_clogged', 'fuel_line_blocked', 'inlet_screen_blocked', 'pulse_hose_leaking', 'pump_diaphragm_worn',
+    'needle_stuck_shut', 'fuel_line_draws_air', 'flap_valve_curled', 'tank_vent_blocked',
+]);
 
 it('weakens without leaning what does not burn or breathe', function (string $name): void {
     $seed = seed();
@@ -137,7 +149,7 @@ it('weakens without leaning what does not burn or breathe', function (string $na
 
         expect($ill->steady($well->full, Weather::standard())->rpm)->toBeLessThan(0.98 * $well->topRpm, "SEED={$seed} {$i}");
     }
-})->with(['stale_fuel', 'water_in_fuel', 'low_compression', 'exhaust_carboned', 'spark_screen_choked']);
+})->with(['stale_fuel', 'water_in_fuel', 'low_compression', 'exhaust_carboned', 'spark_screen_choked', 'weak_spark']);
 
 it('stops for an open vacuum port, and does nothing for a fault of no strength', function (): void {
     $seed = seed();

@@ -65,6 +65,12 @@ it('shows what its trade says it shows', function (Stroke $stroke, array $faults
     'a short supply fades' => [Stroke::Two, ['fuel_filter_clogged' => 0.75], 'fades_when_worked', 8, 10],
     'and idles' => [Stroke::Two, ['fuel_filter_clogged' => 0.75], 'will_not_idle', 0, 2],
     'a lean governed engine surges' => [Stroke::Four, ['main_jet_clogged' => 0.45], 'surges', 2, 10],
+    'a blocked tank vent fades' => [Stroke::Four, ['tank_vent_blocked' => 0.75], 'fades_when_worked', 8, 10],
+    'and runs on with the cap loose' => [Stroke::Four, ['tank_vent_blocked' => 0.75], 'better_with_cap_loose', 10, 10],
+    'a blocked line does not' => [Stroke::Four, ['fuel_line_blocked' => 0.75], 'better_with_cap_loose', 0, 0],
+    'a weak spark is seen' => [Stroke::Four, ['weak_spark' => 0.8], 'spark_poor', 10, 10],
+    'and starts hard' => [Stroke::Four, ['weak_spark' => 0.8], 'hard_to_start', 10, 10],
+    'a main screw set rich wants less' => [Stroke::Two, ['main_mixture_rich' => 0.9], 'better_quarter_in', 6, 10],
     'a saw has no governor' => [Stroke::Two, ['high_circuit_blocked' => 0.45], 'surges', 0, 0],
 ]);
 
