@@ -12,8 +12,7 @@ final readonly class Inspection
      * @param  list<string>  $parts names on the tray that it is, or is seen on; the first that a variant has counts
      * @param  string|null  $on the part of the drawing
      * @param  string|null  $new the part to order when it is replaced
-     * @param  int|null  $jets of a passage: how many must come out
-     * @param  list<string>  $out of a passage: what must be off before it can be tried
+     * @param  Passage|null  $passage how it is tried; null of a part
      * @param  list<string>  $onlyIn the variants that have it; empty when all have
      */
     public function __construct(
@@ -27,8 +26,7 @@ final readonly class Inspection
         public Effects $effects,
         public ?string $new,
         public ?string $caution,
-        public ?int $jets = null,
-        public array $out = [],
+        public ?Passage $passage = null,
         public array $onlyIn = [],
     ) {
     }
@@ -56,6 +54,6 @@ final readonly class Inspection
 
     public function isPassage(): bool
     {
-        return $this->jets !== null;
+        return $this->passage !== null;
     }
 }

@@ -100,7 +100,7 @@ final readonly class FamilyRules
                 $inspection->caution === null ? [] : [$inspection->caution],
                 $family->guidance->cautions,
             );
-            self::refuse("inspect.{$key}.out", $inspection->out, $tray);
+            self::refuse("inspect.{$key}.out", $inspection->passage->out ?? [], $tray);
             self::refuse("inspect.{$key}.only_in", $inspection->onlyIn, $family->variants);
             array_intersect($inspection->parts, array_keys($tray)) !== []
                 || throw UnusableKnowledge::dangling("inspect.{$key}.part", implode(', ', $inspection->parts));

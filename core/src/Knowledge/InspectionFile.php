@@ -7,6 +7,7 @@ namespace DustyJet\Knowledge;
 use DustyJet\Carburetor\Effects;
 use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Inspection;
+use DustyJet\Carburetor\Passage;
 
 /** Reads what a family inspects: parts by their shared criteria, passages from its own map. */
 final readonly class InspectionFile
@@ -74,8 +75,7 @@ final readonly class InspectionFile
             effects: new Effects($p->words('fails'), $p->words('cures')),
             new: null,
             caution: 'spray',
-            jets: $jets,
-            out: $p->words('out'),
+            passage: new Passage($jets, $p->words('out')),
             onlyIn: $p->words('only_in'),
         );
     }

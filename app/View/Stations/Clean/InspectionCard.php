@@ -45,7 +45,7 @@ final readonly class InspectionCard
             caution: $caution === null ? '' : "{$caution->title} {$caution->text}",
             on: $inspection->on ?? '',
             reason: $record->reason ?? '',
-            jets: (string) ($inspection->jets ?? ''),
+            jets: (string) ($inspection->passage->jets ?? ''),
             outFirst: self::outFirst($inspection, $sheet->of(Parts::class)->build->tray),
             verdicts: self::verdicts($inspection, $record?->condition),
         );
@@ -58,7 +58,7 @@ final readonly class InspectionCard
         $isOn = static fn (string $p): bool => isset($parts[$p]) && ! $tray->has($p);
         $name = static fn (string $p): string => InSentence::name($parts[$p]->name);
 
-        return implode(', ', array_map($name, array_filter($inspection->out, $isOn)));
+        return implode(', ', array_map($name, array_filter($inspection->passage->out ?? [], $isOn)));
     }
 
     /** @return list<array{value: string, label: string, letter: string, isSaid: bool}> */

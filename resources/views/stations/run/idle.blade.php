@@ -1,10 +1,5 @@
 <section class="dj-bay bay-work" aria-labelledby="h-idle">
-    <nav class="dj-tests" aria-label="Screws">
-        @foreach ($work->tabs as $tab)
-            <a href="{{ $tab['href'] }}"
-                @if ($tab['selected']) aria-current="true" @endif><b>{{ $tab['name'] }}</b><small>{{ $tab['note'] }}</small></a>
-        @endforeach
-    </nav>
+    @include('stations.run.tabs')
     <header class="bay-h">
         <h2 id="h-idle">Idle</h2><span class="cnt">{{ $work->wanted }}</span>
     </header>

@@ -1,10 +1,5 @@
 <section class="dj-bay bay-work" aria-labelledby="h-start">
-    <nav class="dj-tests" aria-label="Screws">
-        @foreach ($work->tabs as $tab)
-            <a href="{{ $tab['href'] }}"
-                @if ($tab['selected']) aria-current="true" @endif><b>{{ $tab['name'] }}</b><small>{{ $tab['note'] }}</small></a>
-        @endforeach
-    </nav>
+    @include('stations.run.tabs')
     <header class="bay-h">
         <h2 id="h-start">First start</h2>
     </header>

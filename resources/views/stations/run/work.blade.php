@@ -1,9 +1,4 @@
-<nav class="dj-bay dj-tests dj-runtabs" aria-label="Screws">
-    @foreach ($work->tabs as $tab)
-        <a href="{{ $tab['href'] }}"
-            @if ($tab['selected']) aria-current="true" @endif><b>{{ $tab['name'] }}</b><small>{{ $tab['note'] }}</small></a>
-    @endforeach
-</nav>
+@include('stations.run.tabs', ['class' => 'dj-bay dj-runtabs'])
 @include('forms.open', [
     'form' => $page->form,
     'kind' => 'screw_set',
