@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\View\Stations\Run\IdleWork;
 use App\View\Stations\Run\StartWork;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\EntryKind;
@@ -20,7 +21,9 @@ it('offers no start while fuel drips, it races, or the carburetor is apart', fun
     expect(startOf($noted('fuel_dripping'))->notNow)->toEndWith('nothing is started while that stands.')
         ->and(startOf($noted('over_speeds'))->notNow)->toEndWith('nothing is started while that stands.')
         ->and(startOf((new Bench)->off('air_cleaner', 'throttle_bracket'))->notNow)->not->toBe('')
-        ->and(startOf($noted('surges'))->notNow)->toBe('');
+        ->and(startOf($noted('surges'))->notNow)->toBe('')
+        ->and(IdleWork::of(Sheets::seen($noted('fuel_dripping'), Station::Run))->notNow)->not->toBe('')
+        ->and(IdleWork::of(Sheets::seen($noted('surges'), Station::Run))->notNow)->toBe('');
 });
 
 it('shows what was tried, and the warm-up clock only while it runs', function (): void {

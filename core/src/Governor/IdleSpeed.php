@@ -57,16 +57,16 @@ final readonly class IdleSpeed
     {
         return match (true) {
             $this->manner === IdleManner::Creeps => $this->ofCreep(),
-            $this->manner === IdleManner::Stalls => 'Not the stop screw alone: L a quarter richer and listen. Better: it was lean. '
+            $this->manner === IdleManner::Stalls => 'Not the stop screw alone: idle mixture a quarter richer where it has a screw. Better: it was lean. '
                 .'No better: a plugged idle circuit, or air drawn in.',
             $this->rpm > (1.0 + self::HIGH) * $this->wantedRpm[1] => 'Far too fast for a screw: a plate that hangs, a cable too '
                 .'short, or air drawn in behind the carburetor. Find that first.',
             $this->rpm > $this->wantedRpm[1] => 'Too fast: stop screw out, an eighth at a time. Off its cam and still fast: air '
                 .'drawn in.',
             $this->rpm < $this->wantedRpm[0] => 'Too slow: stop screw in, an eighth at a time.',
-            $this->manner === IdleManner::Rough => 'The speed is right, the mixture is not: back to its screw, then the idle speed '
+            $this->manner === IdleManner::Rough => 'The speed is right, the mixture is not: its screw, or its jet where it has none, then the idle speed '
                 .'again.',
-            $this->manner === IdleManner::StallsInGear => 'In gear it must pull: L an eighth richer before more idle speed.',
+            $this->manner === IdleManner::StallsInGear => 'In gear it must pull: idle mixture an eighth richer before more idle speed.',
             $this->manner === IdleManner::Clunks => $this->ofClunk(),
             default => 'As wanted: '.$this->drive->target().'. Leave it.',
         };

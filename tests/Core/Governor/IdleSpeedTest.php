@@ -29,12 +29,12 @@ it('says what to do about an idle', function (Drive $drive, float $rpm, IdleMann
     'far too fast' => [Drive::Direct, 3751.0, IdleManner::Smooth, 'a plate that hangs', false],
     'rough' => [Drive::Direct, 2700.0, IdleManner::Rough, 'the mixture is not', false],
     'rough and slow: the speed first' => [Drive::Direct, 2400.0, IdleManner::Rough, 'stop screw in', false],
-    'stalls' => [Drive::Gear, 2400.0, IdleManner::Stalls, 'L a quarter richer', false],
+    'stalls' => [Drive::Gear, 2400.0, IdleManner::Stalls, 'a quarter richer where it has a screw', false],
     'creeps, fast' => [Drive::Clutch, 3200.0, IdleManner::Creeps, 'until nothing turns', false],
     'creeps within its band' => [Drive::Clutch, 3000.0, IdleManner::Creeps, 'a clutch spring', false],
     'clunks' => [Drive::Gear, 2900.0, IdleManner::Clunks, 'Lower, as long as it runs smooth', false],
     'clunks at the low end' => [Drive::Gear, 2600.0, IdleManner::Clunks, 'the shift and its cable', false],
-    'stalls in gear' => [Drive::Gear, 2700.0, IdleManner::StallsInGear, 'L an eighth richer', false],
+    'stalls in gear' => [Drive::Gear, 2700.0, IdleManner::StallsInGear, 'idle mixture an eighth richer', false],
 ]);
 
 it('knows what nothing behind it can do', function (): void {

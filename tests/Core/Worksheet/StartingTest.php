@@ -41,7 +41,7 @@ it('counts the pulls that gave nothing, and stops at twenty', function (array $t
     'a few' => [[['nothing', 8]], false, '8 pulls of about 20'],
     'not counted' => [[['nothing', null], ['nothing', null]], false, '10 pulls of about 20'],
     'just not enough' => [[['nothing', 10], ['nothing', 9]], false, '19 pulls of about 20'],
-    'enough' => [[['nothing', 10], ['nothing', 10]], true, 'Take the plug out'],
+    'enough' => [[['nothing', 10], ['nothing', 10]], true, 'dry the plug and put it back first'],
     'it fired in between' => [[['nothing', 15], ['dies', 2], ['nothing', 15]], false, '15 pulls of about 20'],
     'fires and dies' => [[['dies', 3], ['dies', 3]], false, 'Prime it again'],
     'again and again' => [[['dies', 3], ['dies', 3], ['dies', 1]], true, 'Not a screw'],
@@ -77,7 +77,7 @@ it('starts nothing that is apart', function (): void {
 it('tells every family how it is started, safety first, the pull with its patience', function (string $id): void {
     $steps = FamilyFiles::shipped()->of($id)->guidance->starting;
 
-    expect($steps[0])->toContain('clear')
+    expect($steps[0])->toStartWith('Outdoors')->toContain('clear')
         ->and(array_filter($steps, static fn (string $s): bool => str_starts_with($s, 'Pull') || str_starts_with($s, 'Crank')))
         ->toHaveCount(1)
         ->and(array_unique($steps))->toBe($steps);

@@ -9,12 +9,8 @@ use App\View\Stations\Clean\ClockCard;
 use App\View\Stations\Screws\ScrewTabs;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
-use DustyJet\Carburetor\Need;
-use DustyJet\Diagnosis\Deed;
 use DustyJet\Worksheet\Clocks\ClockRecord;
 use DustyJet\Worksheet\Clocks\Clocks;
-use DustyJet\Worksheet\Machine;
-use DustyJet\Worksheet\NotAllowedNow;
 use DustyJet\Worksheet\Starting\Starting;
 use DustyJet\Worksheet\Starting\StartOutcome;
 use DustyJet\Worksheet\Starting\StartTried;
@@ -61,20 +57,8 @@ final readonly class StartWork implements StationWork
             ),
             tries: array_map(self::said(...), $starting->tries),
             clocks: array_map(ClockCard::of(...), array_slice($running, -1)),
-            notNow: self::notNow($view),
+            notNow: MayRun::notNow($view),
         );
-    }
-
-    private static function notNow(SheetView $view): string
-    {
-        $forbidden = $view->safety->against([Deed::Start, Deed::Run]);
-        $inTheWay = Machine::on($view->sheet->bench)->inTheWay(Need::Whole);
-
-        return match (true) {
-            $forbidden !== null => ucfirst($forbidden->because).': nothing is started while that stands.',
-            $inTheWay !== null => NotAllowedNow::inTheWay($inTheWay)->getMessage(),
-            default => '',
-        };
     }
 
     public function view(): string

@@ -72,8 +72,8 @@ final readonly class Starting implements Ledger
                 ? 'It fires and starves. Not a screw: look for a lean cause, from the fuel at the line to an air leak.'
                 : 'Fuel comes, not yet enough. Prime it again, choke half on, and again.',
             StartOutcome::Nothing => $this->isStuck()
-                ? "{$this->pulls()} pulls. Take the plug out. Wet: throttle wide open, choke off, pull until it fires, then "
-                    .'close the throttle at once; never while anything drips. Dry: no fuel comes. Sparks weak or none: look there.'
+                ? "{$this->pulls()} pulls. Ignition off, then take the plug out and look. Dry: no fuel comes. Wet: dry the plug and "
+                    .'put it back first, then clear it by the steps for a flooded engine at Intake; never while anything drips.'
                 : "{$this->pulls()} pulls of about ".self::PATIENCE.': it may still be filling. Go on.',
         };
     }
