@@ -27,6 +27,15 @@ use Random\Randomizer;
  */
 final class EngineCaseScoring
 {
+    /** One screw does not stand wrong both ways. */
+    private const APART = [
+        ['idle_mixture_lean', 'idle_mixture_rich'],
+        ['main_mixture_lean', 'main_mixture_rich'],
+        ['float_set_high', 'float_set_low'],
+        ['lever_set_high', 'lever_set_low'],
+        ['choke_left_on', 'choke_does_not_close'],
+    ];
+
     private const TWO_FAULTS = 0.3;
 
     private const STRENGTHS = [0.3, 1.0];
@@ -47,6 +56,7 @@ final class EngineCaseScoring
         private readonly Catalogue $catalogue,
         private readonly int $seed,
         private readonly bool $isByPrior,
+        private readonly bool $isSeeking,
     ) {
     }
 
@@ -101,6 +111,7 @@ final class EngineCaseScoring
             $drawn = [];
             while (count($drawn) < $count) {
                 $drawn[$this->oneOf($faults, $facts, $chance)] = $chance->between(...self::STRENGTHS);
+                $drawn = self::canBe($drawn) ? $drawn : [];
             }
             $engine = new SickEngine($well, $drawn);
             $technician = Technician::at($engine, $chance);
@@ -111,6 +122,12 @@ final class EngineCaseScoring
             $this->silent++;
         }
         throw new \RuntimeException("No engine of {$kind->id} has anything to complain of.");
+    }
+
+    /** @param  array<string, float>  $faults */
+    private static function canBe(array $faults): bool
+    {
+        return array_filter(self::APART, static fn (array $two): bool => isset($faults[$two[0]], $faults[$two[1]])) === [];
     }
 
     /** @param  array<string, Fault>  $faults */
@@ -131,12 +148,13 @@ final class EngineCaseScoring
         return (string) array_key_last($faults);
     }
 
-    /** The checks that are offered first, done until one of them tells something. */
+    /** Checks that are offered, done until one of them tells something. */
     private function checked(Technician $technician, DiagnosisCase $case): DiagnosisCase
     {
         $known = self::known($case);
         while (self::known($case) === $known) {
-            $check = Diagnosis::of($this->catalogue, $case, 0)->checks[0] ?? null;
+            $offered = Diagnosis::of($this->catalogue, $case, 0)->checks;
+            $check = $this->isSeeking ? self::tellingMost($offered) : $offered[0] ?? null;
             if ($check === null) {
                 break;
             }
@@ -144,6 +162,22 @@ final class EngineCaseScoring
         }
 
         return $case;
+    }
+
+    /**
+     * Of those that can find what explains the complaint, the one after which the likeliest fault is surest on the average.
+     *
+     * @param  list<RankedCheck>  $offered
+     */
+    private static function tellingMost(array $offered): ?RankedCheck
+    {
+        $bearing = array_values(array_filter($offered, static fn (RankedCheck $c): bool => $c->bears));
+        $sure = static fn (RankedCheck $c): float => array_sum(
+            array_map(static fn (array $o): float => $o['probability'] * $o['leaderChance'], $c->outcomes),
+        );
+        usort($bearing, static fn (RankedCheck $a, RankedCheck $b): int => $sure($b) <=> $sure($a));
+
+        return $bearing[0] ?? $offered[0] ?? null;
     }
 
     private static function known(DiagnosisCase $case): int

@@ -16,11 +16,16 @@ $catalogue = DiagnosisFiles::catalogue(DiagnosisFiles::merge(array_map(
     static fn (string $f): string => (string) file_get_contents($f),
     glob(__DIR__.'/../core/knowledge/diagnosis/*.yaml') ?: [],
 )));
-foreach (['as often as they come in' => true, 'each as often' => false] as $how => $isByPrior) {
-    $scoring = new EngineCaseScoring($catalogue, $seed, $isByPrior);
+$ways = [
+    ['faults as often as they come in, the check that is offered first', true, false],
+    ['faults as often as they come in, of the checks offered the one that tells most', true, true],
+    ['each fault as often, of the checks offered the one that tells most', false, true],
+];
+foreach ($ways as [$how, $isByPrior, $isSeeking]) {
+    $scoring = new EngineCaseScoring($catalogue, $seed, $isByPrior, $isSeeking);
     $sum = $scoring->play($cases);
     printf(
-        "engine-made cases, seed %d, %d virtual engines over 13 families, faults %s, %d of them two; %d had nothing to complain of\n",
+        "engine-made cases, seed %d, %d virtual engines over 13 families, %s, %d of them two; %d had nothing to complain of\n",
         $seed,
         $cases,
         $how,

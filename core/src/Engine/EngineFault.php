@@ -74,6 +74,9 @@ enum EngineFault: string
         self::TankVentBlocked,
     ];
 
+    /** Of what a clear line gives, what seeps past a needle that is stuck shut. */
+    private const SEEPS = 0.3;
+
     /** A screw that stands wrong by so many turns at most. */
     private const LEAN_TURNS = 0.75;
 
@@ -91,6 +94,12 @@ enum EngineFault: string
             ', ',
             array_map(static fn (self $f): string => $f->value, self::cases()),
         ));
+    }
+
+    /** Whether a cold start shows it: a tank has breathed in by the morning, whatever stops its vent. */
+    public function isThereCold(): bool
+    {
+        return $this !== self::TankVentBlocked;
     }
 
     /** The engine with it. */
@@ -179,7 +188,9 @@ enum EngineFault: string
             return $circuits->plugged($circuits->highOpen, $circuits->lowOpen * $open);
         }
         if (in_array($this, self::STARVES, true)) {
-            return $circuits->starved(1.0, max(self::LEAST, $open) * self::mostFuel($engine->cylinder));
+            $left = max(self::LEAST, $this === self::NeedleStuckShut ? self::SEEPS * $open : $open);
+
+            return $circuits->starved(1.0, $left * self::mostFuel($engine->cylinder));
         }
         $signal = $circuits->idleSignal;
 

@@ -31,6 +31,9 @@ final class SickEngine
 
     public readonly VirtualEngine $engine;
 
+    /** It, before it has run. */
+    private readonly VirtualEngine $cold;
+
     /** @var array<string, Running> */
     private array $runs = [];
 
@@ -44,11 +47,14 @@ final class SickEngine
      */
     public function __construct(public readonly Healthy $well, public readonly array $faults)
     {
-        $engine = $well->engine;
+        $engine = $cold = $well->engine;
         foreach ($faults as $name => $strength) {
-            $engine = EngineFault::named($name, $strength)->in($engine, $strength);
+            $fault = EngineFault::named($name, $strength);
+            $engine = $fault->in($engine, $strength);
+            $cold = $fault->isThereCold() ? $fault->in($cold, $strength) : $cold;
         }
         $this->engine = $engine;
+        $this->cold = $cold;
     }
 
     public function stroke(): Stroke
@@ -120,7 +126,7 @@ final class SickEngine
 
     private function atTheStarter(): Flows
     {
-        return $this->engine->flows($this->starterRpm(), $this->stands($this->shut(), self::SHUT), Weather::standard());
+        return $this->cold->flows($this->starterRpm(), $this->stands($this->shut(), self::SHUT), Weather::standard());
     }
 
     private function starterRpm(): float

@@ -74,6 +74,14 @@ it('shows what its trade says it shows', function (Stroke $stroke, array $faults
     'a saw has no governor' => [Stroke::Two, ['high_circuit_blocked' => 0.45], 'surges', 0, 0],
 ]);
 
+it('has breathed in by the morning, and starts as if its tank vent were open', function (): void {
+    $shut = sick(7, Stroke::Four, ['tank_vent_blocked' => 1.0]);
+    $blocked = sick(7, Stroke::Four, ['fuel_line_blocked' => 1.0]);
+
+    expect($shut->coldShare())->toBe(1.0)->and($shut->wideOpen()->isStalled())->toBeTrue()
+        ->and($blocked->coldShare())->toBeLessThan(0.5);
+});
+
 it('lets nobody see a fault but by its part', function (): void {
     $findings = Knowledge::real()->findings;
     $sick = sick(3, Stroke::Four, ['main_jet_clogged' => 0.8]);
