@@ -7,6 +7,7 @@ use App\Http\Middleware\ChecksFormToken;
 use App\Http\Middleware\KnowsInstrument;
 use App\Http\Middleware\RefuseBrokenText;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SignsAsWritten;
 use App\Http\Responses\RejectedResponse;
 use DustyJet\Rejected;
 use Illuminate\Foundation\Application;
@@ -29,7 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->web(append: [RefuseBrokenText::class], replace: [ValidateCsrfToken::class => ChecksFormToken::class]);
+        $middleware->web(append: [RefuseBrokenText::class, SignsAsWritten::class], replace: [ValidateCsrfToken::class => ChecksFormToken::class]);
         $middleware->encryptCookies(except: ['dj_theme']);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

@@ -28,6 +28,7 @@ Route::middleware('guest')->group(function (): void {
 });
 
 Route::middleware('auth')->group(function (): void {
+    Route::get('session', [SessionController::class, 'show'])->name('session.show');
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::post('coach', [CoachController::class, 'update'])->name('coach.update');
     Route::get('/', BoardController::class)->name('board');

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Knowledge\Diagnoses;
 use App\Models\Job;
-use App\Models\Person;
+use App\Models\Letter;
 use DustyJet\Carburetor\Families;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\Worksheet;
@@ -19,15 +19,11 @@ final readonly class AppendEntry
     {
     }
 
-    /**
-     * @param  int  $seen how long the log was when the person looked
-     *
-     * @throws \DustyJet\Rejected If the entry means nothing here or the log has moved on.
-     */
-    public function __invoke(Job $job, Person $by, string $clientId, Draft $draft, int $seen): Worksheet
+    /** @throws \DustyJet\Rejected If the entry means nothing here or the log has moved on. */
+    public function __invoke(Job $job, Letter $letter, Draft $draft): Worksheet
     {
         return DB::transaction(
-            fn (): Worksheet => $job->log($this->families, $this->diagnoses, $by, $clientId, $draft, $seen),
+            fn (): Worksheet => $job->log($this->families, $this->diagnoses, $letter, $draft),
         );
     }
 }

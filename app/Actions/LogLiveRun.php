@@ -41,14 +41,12 @@ final readonly class LogLiveRun
         if ($hold->mayBeJudged()) {
             ($this->hold)(
                 $run->job,
-                $run->opener,
-                $run->entryId(),
+                $run->letter(),
                 $run->traceId(),
                 $run->trace($run->samplesSince($hold->from ?? 0.0)),
                 $setup->rig,
                 $setup->limits,
                 $setup->arranged,
-                $run->job->log_length,
             );
         }
     }
@@ -62,7 +60,7 @@ final readonly class LogLiveRun
                 'unit' => 'psi',
                 'wetted' => $run->setUp()->arranged->wetted,
             ]);
-            ($this->append)($run->job, $run->opener, $run->entryId(), $draft, $run->job->log_length);
+            ($this->append)($run->job, $run->letter(), $draft);
         }
     }
 }

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Knowledge\Diagnoses;
 use App\Models\Entry;
 use App\Models\Job;
+use App\Models\Letter;
 use App\Models\Person;
 use DustyJet\Carburetor\Families;
 use DustyJet\Worksheet\Draft;
@@ -32,9 +33,11 @@ final readonly class OpenJob
     {
         return DB::transaction(function () use ($by, $clientId, $family, $intake, $findings): Job {
             DB::statement('select pg_advisory_xact_lock(hashtext(?))', [$clientId]);
-            $known = Entry::query()->find($clientId);
-            if ($known !== null) {
-                return Job::query()->findOrFail($known->job_id);
+            $letter = Letter::of($by, $clientId, 0);
+            $draft = new Draft(EntryKind::IntakeTaken, $intake);
+            $known = Entry::query()->find($clientId)?->job;
+            if ($known !== null && Entry::isKnown($letter, $known, $draft)) {
+                return $known;
             }
             $job = Job::query()->create([
                 'number' => 'DJ-'.str_pad((string) $this->nextNumber(), 4, '0', STR_PAD_LEFT),
@@ -45,15 +48,13 @@ final readonly class OpenJob
                 'station' => 'intake',
                 'line' => [],
             ]);
-            $job->log($this->families, $this->diagnoses, $by, $clientId, new Draft(EntryKind::IntakeTaken, $intake), 0);
+            $job->log($this->families, $this->diagnoses, $letter, $draft);
             foreach ($findings as $finding => $answer) {
                 $job->log(
                     $this->families,
                     $this->diagnoses,
-                    $by,
-                    Uuid::uuid5($clientId, $finding)->toString(),
+                    Letter::of($by, Uuid::uuid5($clientId, $finding)->toString(), 0),
                     new Draft(EntryKind::FindingNoted, ['finding' => $finding, 'answer' => $answer]),
-                    0,
                 );
             }
 

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Knowledge\Diagnoses;
 use App\Models\Job;
-use App\Models\Person;
+use App\Models\Letter;
 use App\Models\Trace;
 use DustyJet\Carburetor\Families;
 use DustyJet\HoldTest\HoldTest;
@@ -34,14 +34,12 @@ final readonly class RecordHoldTest
      */
     public function __invoke(
         Job $job,
-        Person $by,
-        string $clientId,
+        Letter $letter,
         string $traceId,
         PressureTrace $trace,
         Rig $rig,
         Limits $limits,
         Arrangement $arranged,
-        int $seen,
     ): Worksheet {
         $result = HoldTest::judge($trace, $rig, $limits);
         $last = $trace->kilopascals[$trace->count() - 1] * ($trace->isVacuum ? -1.0 : 1.0);
@@ -62,10 +60,9 @@ final readonly class RecordHoldTest
             ],
         ]);
 
-        return DB::transaction(function () use ($job, $by, $clientId, $draft, $seen, $traceId, $trace): Worksheet {
-            $sheet = $job->log($this->families, $this->diagnoses, $by, $clientId, $draft, $seen);
-            Trace::query()->find($traceId)
-                ?? Trace::query()->create([...Trace::columns($trace), 'id' => $traceId, 'job_id' => $job->id]);
+        return DB::transaction(function () use ($job, $letter, $draft, $traceId, $trace): Worksheet {
+            $sheet = $job->log($this->families, $this->diagnoses, $letter, $draft);
+            Trace::keep($traceId, $job->id, $trace);
 
             return $sheet;
         });

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Knowledge\Diagnoses;
 use App\Models\Job;
-use App\Models\Person;
+use App\Models\Letter;
 use App\Models\Photo;
 use App\Photos\Photograph;
 use DustyJet\Carburetor\Families;
@@ -29,21 +29,19 @@ final readonly class RecordPhoto
      */
     public function __invoke(
         Job $job,
-        Person $by,
-        string $clientId,
+        Letter $letter,
         string $photoId,
         Photograph $picture,
         string $station,
         ?string $caption,
-        int $seen,
     ): Worksheet {
         $draft = new Draft(
             EntryKind::PhotoTaken,
             ['photo' => $photoId, 'station' => $station] + ($caption === null ? [] : ['caption' => $caption]),
         );
 
-        return DB::transaction(function () use ($job, $by, $clientId, $photoId, $picture, $draft, $seen): Worksheet {
-            $sheet = $job->log($this->families, $this->diagnoses, $by, $clientId, $draft, $seen);
+        return DB::transaction(function () use ($job, $letter, $photoId, $picture, $draft): Worksheet {
+            $sheet = $job->log($this->families, $this->diagnoses, $letter, $draft);
             Photo::keep($photoId, $job->id, $picture);
 
             return $sheet;

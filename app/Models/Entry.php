@@ -7,11 +7,13 @@ namespace App\Models;
 use DateTimeImmutable;
 use DustyJet\BenchLog\Entry as CoreEntry;
 use DustyJet\BenchLog\Log;
+use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\EntryKind;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -33,6 +35,9 @@ use stdClass;
 final class Entry extends Model
 {
     public const VERSION = 1;
+
+    /** Of a hold test: another release may judge it otherwise. */
+    private const COMPUTED = ['result', 'fit'];
 
     public $timestamps = false;
 
@@ -57,6 +62,70 @@ final class Entry extends Model
         $query->orderByDesc('recorded_at')->limit($most);
 
         return $query->with('job')->get();
+    }
+
+    /**
+     * Whether this letter was kept before, word for word.
+     *
+     * @throws IdTaken If its id is another entry's: of another job, kind or author, or with other words.
+     */
+    public static function isKnown(Letter $letter, Job $job, Draft $draft): bool
+    {
+        $known = self::query()->find($letter->id);
+        if ($known === null) {
+            return false;
+        }
+        $isSame = $known->job_id === $job->id
+            && $known->kind === $draft->kind
+            && $known->recorded_by === $letter->by->id
+            && $known->supersedes === $draft->supersedes
+            && $known->said($known->payload) === $known->said($draft->payload);
+
+        return $isSame || throw IdTaken::by($known);
+    }
+
+    /** @throws IdTaken If somebody used its id in the same moment. */
+    public static function write(Letter $letter, Job $job, Draft $draft, int $seq): self
+    {
+        $entry = new self([
+            'id' => $letter->id,
+            'job_id' => $job->id,
+            'seq' => $seq,
+            'kind' => $draft->kind,
+            'version' => self::VERSION,
+            'payload' => $draft->payload,
+            'recorded_at' => Date::now(),
+            'recorded_by' => $letter->by->id,
+            'by_name' => $letter->by->name,
+            'supersedes' => $draft->supersedes,
+        ]);
+        // The job is locked, its ids are not: two jobs may be sent the same one at once.
+        DB::table('entries')->insertOrIgnore($entry->getAttributes()) === 1
+            || throw IdTaken::by(self::query()->findOrFail($letter->id));
+
+        return $entry;
+    }
+
+    /**
+     * What its author said, without what was computed of it, in whatever order the database keeps it.
+     *
+     * @param  array<array-key, mixed>  $payload
+     */
+    private function said(array $payload): string
+    {
+        return $this->asJson(self::sorted(array_diff_key($payload, array_flip(self::COMPUTED))));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $values
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function sorted(array $values): array
+    {
+        array_is_list($values) || ksort($values);
+
+        return array_map(static fn (mixed $v): mixed => is_array($v) ? self::sorted($v) : $v, $values);
     }
 
     /** The log of a job as the core reads it: from rows, not models, because every request reads it whole. */

@@ -19,7 +19,6 @@ use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\Date;
 
 /**
  * One machine on the bench. Its truth is its entries; the other columns are what the board shows of them.
@@ -132,42 +131,22 @@ final class Job extends Model
     }
 
     /**
-     * Adds one entry to the log, once: the same client id again adds nothing. Call inside a transaction.
+     * Adds one entry to the log, once: the same letter again adds nothing. Call inside a transaction.
      *
-     * @param  int  $seen how long the log was when its author looked
-     *
-     * @throws \DustyJet\Rejected If the entry means nothing here or the log has moved on.
+     * @throws \DustyJet\Rejected If the entry means nothing here, the log has moved on, or its id is another entry's.
      */
-    public function log(
-        Families $families,
-        Diagnoses $diagnoses,
-        Person $by,
-        string $clientId,
-        Draft $draft,
-        int $seen,
-    ): Worksheet {
+    public function log(Families $families, Diagnoses $diagnoses, Letter $letter, Draft $draft): Worksheet
+    {
         $alone = self::query();
         $alone->lockForUpdate();
         $alone->findOrFail($this->id);
         $sheet = $this->worksheet($families);
-        if (Entry::query()->whereKey($clientId)->exists()) {
+        if (Entry::isKnown($letter, $this, $draft)) {
             return $sheet;
         }
-        $draft->refuseUnlessMeantFor($sheet, $seen);
+        $draft->refuseUnlessMeantFor($sheet, $letter->seen);
         (new Triage($diagnoses->catalogue($sheet), $sheet))->refuseUnlessKnown($draft);
-        $entry = Entry::query()->create([
-            'id' => $clientId,
-            'job_id' => $this->id,
-            'seq' => $sheet->log->length() + 1,
-            'kind' => $draft->kind,
-            'version' => Entry::VERSION,
-            'payload' => $draft->payload,
-            'recorded_at' => Date::now(),
-            'recorded_by' => $by->id,
-            'by_name' => $by->name,
-            'supersedes' => $draft->supersedes,
-        ]);
-        $after = $sheet->with($entry->toCore());
+        $after = $sheet->with(Entry::write($letter, $this, $draft, $sheet->log->length() + 1)->toCore());
         $this->reflect($after, $diagnoses);
 
         return $after;

@@ -216,7 +216,12 @@ final class LiveRun extends Model
     }
 
     /** The entry its end is logged as: always the same, so that it is logged once. */
-    public function entryId(): string
+    public function letter(): Letter
+    {
+        return Letter::of($this->opener, $this->entryId(), $this->job->log_length);
+    }
+
+    private function entryId(): string
     {
         return Uuid::uuid5($this->id, 'entry')->toString();
     }

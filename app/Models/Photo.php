@@ -26,13 +26,20 @@ final class Photo extends Model
 
     protected $guarded = [];
 
-    /** Keeps a picture once: the same id again adds nothing. */
+    /**
+     * Keeps a picture once: the same again adds nothing.
+     *
+     * @throws IdTaken If another was kept under this id.
+     */
     public static function keep(string $id, string $jobId, Photograph $picture): void
     {
-        DB::insert(
+        $isNew = DB::affectingStatement(
             "insert into photos (id, job_id, width_px, height_px, jpeg) values (?, ?, ?, ?, decode(?, 'base64')) on conflict (id) do nothing",
             [$id, $jobId, $picture->width, $picture->height, base64_encode($picture->jpeg)],
-        );
+        ) === 1;
+        $isNew
+            || self::query()->whereKey($id)->whereRaw('md5(jpeg) = ?', [md5($picture->jpeg)])->exists()
+            || throw IdTaken::withOther('pixels');
     }
 
     /**

@@ -49,6 +49,23 @@ final class Trace extends Model
         return PressureTrace::of($readings, PressureUnit::from($row->unit), $row->is_vacuum, (float) $row->step);
     }
 
+    /**
+     * Keeps readings once.
+     *
+     * @throws IdTaken If others were kept under this id.
+     */
+    public static function keep(string $id, string $jobId, PressureTrace $trace): void
+    {
+        $columns = self::columns($trace);
+        $known = self::query()->find($id);
+        if ($known === null) {
+            self::query()->create([...$columns, 'id' => $id, 'job_id' => $jobId]);
+
+            return;
+        }
+        $known->only(array_keys($columns)) === $columns || throw IdTaken::withOther('readings');
+    }
+
     /** @return array<string, mixed> columns of a trace */
     public static function columns(PressureTrace $trace): array
     {

@@ -8,6 +8,7 @@ use App\Actions\AppendEntry;
 use App\Actions\OpenJob;
 use App\Actions\RecordHoldTest;
 use App\Models\Job;
+use App\Models\Letter;
 use App\Models\Person;
 use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Family;
@@ -406,14 +407,12 @@ final class DemoBenchSeeder extends Seeder
         $id = $this->id();
         ($this->hold)(
             $this->job,
-            $this->by,
-            $id,
+            Letter::of($this->by, $id, $this->job->refresh()->log_length),
             Uuid::uuid5($id, 'trace')->toString(),
             $trace,
             $rig,
             Limits::ofLeak(Flow::ofMillilitresPerMinute(0.6)),
             new Arrangement(wetted: false, attitude: Attitude::Inverted),
-            $this->job->refresh()->log_length,
         );
     }
 
@@ -457,13 +456,8 @@ final class DemoBenchSeeder extends Seeder
     private function log(EntryKind $kind, array $payload): void
     {
         $this->pass();
-        ($this->append)(
-            $this->job,
-            $this->by,
-            $this->id(),
-            new Draft($kind, $payload),
-            $this->job->refresh()->log_length,
-        );
+        $letter = Letter::of($this->by, $this->id(), $this->job->refresh()->log_length);
+        ($this->append)($this->job, $letter, new Draft($kind, $payload));
     }
 
     private function pass(): void

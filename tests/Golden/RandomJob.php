@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use DustyJet\BenchLog\Entry;
 use DustyJet\BenchLog\FieldType;
 use DustyJet\BenchLog\Log;
+use DustyJet\BenchLog\Seen;
 use DustyJet\Carburetor\Family;
 use DustyJet\Diagnosis\CarburetorKind;
 use DustyJet\Diagnosis\Catalogue;
@@ -132,7 +133,7 @@ final class RandomJob
         $sheet = $this->sheet();
         $draft = new Draft($kind, $payload, $supersedes);
         try {
-            $draft->refuseUnlessMeantFor($sheet, count($this->entries));
+            $draft->refuseUnlessMeantFor($sheet, new Seen(count($this->entries)));
             (new Triage($this->catalogue, $sheet))->refuseUnlessKnown($draft);
         } catch (Rejected) {
             // A file from elsewhere may hold what this bench would refuse; what closes a job would only end the log.

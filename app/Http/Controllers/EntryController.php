@@ -6,11 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\AppendEntry;
 use App\Http\Requests\StoreEntryRequest;
+use App\Http\Responses\LoggedResponse;
 use App\Models\Job;
-use App\Models\Person;
 use DustyJet\Worksheet\EntryKind;
-use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Http\RedirectResponse;
 
 final readonly class EntryController
 {
@@ -18,11 +16,10 @@ final readonly class EntryController
         StoreEntryRequest $request,
         Job $job,
         EntryKind $kind,
-        #[CurrentUser] Person $by,
         AppendEntry $append,
-    ): RedirectResponse {
-        $append($job, $by, $request->clientId(), $request->draft(), $request->seen());
+    ): LoggedResponse {
+        $append($job, $request->letter(), $request->draft());
 
-        return redirect()->to($request->returnTo($job), 303);
+        return new LoggedResponse($request->returnTo($job));
     }
 }

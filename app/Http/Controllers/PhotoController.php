@@ -6,11 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\RecordPhoto;
 use App\Http\Requests\StorePhotoRequest;
+use App\Http\Responses\LoggedResponse;
 use App\Models\Job;
-use App\Models\Person;
 use App\Models\Photo;
-use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 
@@ -19,21 +17,18 @@ final readonly class PhotoController
     public function store(
         StorePhotoRequest $request,
         Job $job,
-        #[CurrentUser] Person $by,
         RecordPhoto $record,
-    ): RedirectResponse {
+    ): LoggedResponse {
         $record(
             $job,
-            $by,
-            $request->clientId(),
+            $request->letter(),
             $request->photoId(),
             $request->picture(),
             $request->station(),
             $request->caption(),
-            $request->seen(),
         );
 
-        return redirect()->route('stations.show', [$job, $request->station()], 303);
+        return new LoggedResponse(route('stations.show', [$job, $request->station()]));
     }
 
     public function show(Job $job, Photo $photo): Response

@@ -9,6 +9,8 @@ use App\Http\Responses\PageResponse;
 use App\Models\Person;
 use App\Models\Shop;
 use App\View\Pages\SignInPage;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -16,6 +18,15 @@ use Illuminate\Validation\ValidationException;
 
 final readonly class SessionController
 {
+    /** Who is signed in here, for a device that has kept something of theirs; with a token to send it. */
+    public function show(#[CurrentUser] Person $person): JsonResponse
+    {
+        return response()->json([
+            'person' => ['id' => $person->id, 'name' => $person->name],
+            'token' => csrf_token(),
+        ])->setCache(['no_store' => true]);
+    }
+
     public function create(): PageResponse
     {
         return new PageResponse('sessions.create', SignInPage::of(Shop::name(), Person::ofTheDemo()), 'sign-in');

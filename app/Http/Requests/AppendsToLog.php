@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Job;
+use App\Models\Letter;
+use App\Models\Person;
+use DustyJet\BenchLog\Seen;
+use Illuminate\Validation\UnauthorizedException;
 use Ramsey\Uuid\Uuid;
 
 /**
@@ -20,14 +24,31 @@ trait AppendsToLog
         return $job instanceof Job && $this->user()?->can('append', $job) === true;
     }
 
-    public function clientId(): string
+    /** @throws UnauthorizedException If nobody is signed in. */
+    public function letter(): Letter
     {
-        return $this->string('client_id')->lower()->toString();
+        $by = $this->user();
+        $own = array_map(mb_strtolower(...), array_filter((array) $this->input('known', []), is_string(...)));
+
+        return $by instanceof Person
+            ? new Letter($by, $this->clientId(), new Seen($this->integer('seen'), array_values($own)))
+            : throw new UnauthorizedException;
     }
 
-    public function seen(): int
+    /** @return array<string, list<string>> */
+    private function letterRules(): array
     {
-        return $this->integer('seen');
+        return [
+            'client_id' => ['required', 'uuid'],
+            'seen' => ['required', 'integer', 'min:0'],
+            'known' => ['array', 'max:500'],
+            'known.*' => ['uuid'],
+        ];
+    }
+
+    private function clientId(): string
+    {
+        return $this->string('client_id')->lower()->toString();
     }
 
     /** An id that follows from the entry's, so that a resent request names the same thing. */

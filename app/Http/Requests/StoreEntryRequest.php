@@ -30,8 +30,7 @@ final class StoreEntryRequest extends FormRequest
     public function rules(): array
     {
         return $this->typed()->rules() + [
-            'client_id' => ['required', 'uuid'],
-            'seen' => ['required', 'integer', 'min:0'],
+            ...$this->letterRules(),
             'supersedes' => [$this->kind()->isStrike() ? 'required' : 'nullable', 'uuid'],
         ];
     }

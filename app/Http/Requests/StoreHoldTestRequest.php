@@ -22,8 +22,7 @@ final class StoreHoldTestRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'client_id' => ['required', 'uuid'],
-            'seen' => ['required', 'integer', 'min:0'],
+            ...$this->letterRules(),
             'method' => ['required', 'in:pressure,vacuum'],
             ...$this->rigRules(),
             'readings' => ['nullable', 'string', 'max:8000000', 'required_without:file'],

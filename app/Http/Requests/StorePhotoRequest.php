@@ -19,8 +19,7 @@ final class StorePhotoRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'client_id' => ['required', 'uuid'],
-            'seen' => ['required', 'integer', 'min:0'],
+            ...$this->letterRules(),
             'station' => ['required', 'string', 'max:20'],
             'caption' => ['nullable', 'string', 'max:200'],
             'photo' => ['required', 'file', 'max:9500'],

@@ -20,8 +20,7 @@ final class StorePopOffRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'client_id' => ['required', 'uuid'],
-            'seen' => ['required', 'integer', 'min:0'],
+            ...$this->letterRules(),
             'file' => ['required', 'file', 'max:8000'],
             'wetted' => ['nullable', 'boolean'],
         ];

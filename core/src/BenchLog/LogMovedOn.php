@@ -15,6 +15,11 @@ final class LogMovedOn extends \RuntimeException implements Rejected
         );
     }
 
+    public static function neverSoLong(): self
+    {
+        return new self('This sheet is of another log than the job has now. Open the job again, then decide.');
+    }
+
     public function reason(): string
     {
         return 'log_moved_on';

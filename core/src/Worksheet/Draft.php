@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DustyJet\Worksheet;
 
 use DustyJet\BenchLog\LogMovedOn;
+use DustyJet\BenchLog\Seen;
 
 /** An entry someone wants to add, judged against the sheet as it stands before it is stored. */
 final readonly class Draft
@@ -14,12 +15,8 @@ final readonly class Draft
     {
     }
 
-    /**
-     * @param  int  $seen how long the log was when its author looked
-     *
-     * @throws \DustyJet\Rejected If the entry means nothing here, comes too late, or rests on a log that has moved on.
-     */
-    public function refuseUnlessMeantFor(Worksheet $sheet, int $seen): void
+    /** @throws \DustyJet\Rejected If the entry means nothing here, comes too late, or rests on a log that has moved on. */
+    public function refuseUnlessMeantFor(Worksheet $sheet, Seen $seen): void
     {
         $act = $this->act();
         $sheet->log->refuseBadCorrection($this->kind, $this->supersedes);
@@ -35,13 +32,14 @@ final readonly class Draft
     }
 
     /** @throws LogMovedOn */
-    private function refuseIfMovedOn(Worksheet $sheet, Act $act, int $seen): void
+    private function refuseIfMovedOn(Worksheet $sheet, Act $act, Seen $seen): void
     {
+        $seen->refuseBeyond($sheet->log);
         if (! $act instanceof Exclusive) {
             return;
         }
         foreach ($sheet->log->entries as $entry) {
-            if ($entry->seq > $seen && $act->clashesWith(EntryKind::actOf($entry))) {
+            if (! $seen->covers($entry) && $act->clashesWith(EntryKind::actOf($entry))) {
                 throw LogMovedOn::by($entry->by, str_replace('_', ' ', $entry->kind->name()));
             }
         }

@@ -5,6 +5,7 @@
     @isset($files) enctype="multipart/form-data" hx-encoding="multipart/form-data" @endisset
     @isset($pinsOn) data-pinform="{{ $pinsOn }}" @endisset @isset($hidden) hidden @endisset>
     @csrf
+    <input type="hidden" name="written_by" value="{{ auth()->id() }}">
     <input type="hidden" name="client_id" value="{{ $form->clientId() }}">
     <input type="hidden" name="seen" value="{{ $form->seen }}">
     <input type="hidden" name="at" value="{{ $form->at }}">

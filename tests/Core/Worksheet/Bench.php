@@ -7,6 +7,7 @@ namespace Tests\Core\Worksheet;
 use DateTimeImmutable;
 use DustyJet\BenchLog\Entry;
 use DustyJet\BenchLog\Log;
+use DustyJet\BenchLog\Seen;
 use DustyJet\Carburetor\Family;
 use DustyJet\Carburetor\Station;
 use DustyJet\HoldTest\HoldTest;
@@ -238,6 +239,6 @@ final class Bench
     /** @param  array<string, mixed>  $payload */
     public function refuse(EntryKind $kind, array $payload, ?int $seen = null, ?string $supersedes = null): void
     {
-        (new Draft($kind, $payload, $supersedes))->refuseUnlessMeantFor($this->sheet(), $seen ?? count($this->entries));
+        (new Draft($kind, $payload, $supersedes))->refuseUnlessMeantFor($this->sheet(), new Seen($seen ?? count($this->entries)));
     }
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use DustyJet\BenchLog\LogMovedOn;
+use DustyJet\BenchLog\Seen;
 use DustyJet\Rejected;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\EntryKind;
@@ -46,7 +47,7 @@ it('takes or refuses an entry from someone who has not seen the latest', functio
 ): void {
     $bench = meanwhile($meanwhile);
     [$kind, $payload] = wanted($wanted);
-    $append = fn () => (new Draft($kind, $payload))->refuseUnlessMeantFor($bench->sheet(), 4);
+    $append = fn () => (new Draft($kind, $payload))->refuseUnlessMeantFor($bench->sheet(), new Seen(4));
 
     if ($clashes) {
         expect($append)->toThrow(LogMovedOn::class);
@@ -76,7 +77,7 @@ it('refuses a hand-back when anything but a note came in between', function (str
         'a note' => $bench->add(EntryKind::NoteAdded, ['text' => 'hello']),
         default => $bench->add(EntryKind::CheckDone, ['check' => 'filter', 'passed' => true]),
     };
-    $append = fn () => (new Draft(EntryKind::HandedBack, []))->refuseUnlessMeantFor($bench->sheet(), $seen);
+    $append = fn () => (new Draft(EntryKind::HandedBack, []))->refuseUnlessMeantFor($bench->sheet(), new Seen($seen));
 
     if ($clashes) {
         expect($append)->toThrow(LogMovedOn::class);
@@ -88,7 +89,7 @@ it('refuses a hand-back when anything but a note came in between', function (str
 it('says who logged what', function (): void {
     $bench = meanwhile('the same screw set');
 
-    expect(fn () => (new Draft(...wanted('a setting')))->refuseUnlessMeantFor($bench->sheet(), 4))->toThrow(
+    expect(fn () => (new Draft(...wanted('a setting')))->refuseUnlessMeantFor($bench->sheet(), new Seen(4)))->toThrow(
         LogMovedOn::class,
         'June Halloran logged "screw set"',
     );
@@ -103,7 +104,7 @@ it('lets no two people end or begin a wait unseen', function (EntryKind $wanted,
         'a part' => $bench->off('air_cleaner'),
     };
     $payload = $wanted === EntryKind::WaitBegan ? ['for' => 'part', 'what' => 'bowl gasket'] : [];
-    $append = fn () => (new Draft($wanted, $payload))->refuseUnlessMeantFor($bench->sheet(), $seen);
+    $append = fn () => (new Draft($wanted, $payload))->refuseUnlessMeantFor($bench->sheet(), new Seen($seen));
 
     if ($clashes) {
         expect($append)->toThrow(LogMovedOn::class);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use DustyJet\BenchLog\Log;
+use DustyJet\BenchLog\Seen;
 use DustyJet\Carburetor\Station;
 use DustyJet\Knowledge\FamilyFiles;
 use DustyJet\Rejected;
@@ -86,7 +87,7 @@ it('keeps a sheet in order whatever is logged', function (): void {
             try {
                 (new Draft($kind, $payload, $supersedes))->refuseUnlessMeantFor(
                     $bench->sheet(),
-                    count($bench->entries),
+                    new Seen(count($bench->entries)),
                 );
                 $bench->add($kind, $payload, $supersedes);
             } catch (Rejected $rejected) {
@@ -124,7 +125,7 @@ it('never lets an unproved machine back, whatever was logged before', function (
             try {
                 (new Draft($kind, $payload, $supersedes))->refuseUnlessMeantFor(
                     $bench->sheet(),
-                    count($bench->entries),
+                    new Seen(count($bench->entries)),
                 );
                 $bench->add($kind, $payload, $supersedes);
             } catch (Rejected) {
