@@ -40,6 +40,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('job-files', [JobFileController::class, 'store'])->name('job-files.store');
     Route::get('jobs/{job}/file', [JobFileController::class, 'show'])->name('job-files.show');
     Route::get('jobs/{job}/log', [BenchLogController::class, 'index'])->name('log.index');
+    Route::get('jobs/{job}/length', [BenchLogController::class, 'length'])->name('log.length');
     Route::get('jobs/{job}/report', [ReportController::class, 'show'])->name('report.show');
     Route::get('jobs/{job}/report.pdf', [ReportPdfController::class, 'show'])->name('report.pdf');
     Route::post('jobs/{job}/hold-tests', [HoldTestController::class, 'store'])->name('hold-tests.store');

@@ -21,6 +21,8 @@ htmx.defineExtension("morph", {
     if (!style.startsWith("morph")) {
       return false;
     }
+    // A dialog that only loses its attribute goes on holding the page behind it.
+    target.querySelectorAll("dialog[open]").forEach((dialog) => dialog.close());
     const fresh = fragment.querySelector("#job") ?? fragment.firstElementChild;
     const swapped = Idiomorph.morph(target, fresh.outerHTML, {
       morphStyle: "outerHTML",

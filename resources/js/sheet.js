@@ -32,7 +32,6 @@ document.addEventListener("htmx:configRequest", (event) => {
 });
 
 document.addEventListener("dj:swapped", () => {
-  document.querySelectorAll("dialog[open]").forEach((dialog) => dialog.close());
   document.querySelectorAll("#note-text").forEach((text) => {
     text.value = "";
   });

@@ -15,6 +15,8 @@ export default defineConfig({
   use: {
     actionTimeout: 20_000,
     baseURL: process.env.BASE_URL ?? "http://127.0.0.1:8080",
+    // Only who tests the worker has one: it fetches ahead, and the machine has two cores.
+    serviceWorkers: "block",
     viewport: { width: 1280, height: 800 },
     contextOptions: { reducedMotion: "reduce" },
     launchOptions: {

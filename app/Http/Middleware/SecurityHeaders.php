@@ -40,6 +40,7 @@ final readonly class SecurityHeaders
             "base-uri 'none'",
             "frame-ancestors 'none'",
             "manifest-src 'self'",
+            "worker-src 'self'",
         ]);
     }
 }

@@ -5,8 +5,9 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csrf-token" content="{{ csrf_token() }}">
+    <meta name="person" content="{{ auth()->id() }}">
     <meta name="htmx-config"
-        content='{"includeIndicatorStyles":false,"allowEval":false,"allowScriptTags":false,"historyCacheSize":0,
+        content='{"includeIndicatorStyles":false,"allowEval":false,"allowScriptTags":false,"historyCacheSize":0,"timeout":60000,
             "responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},
             {"code":"4..","swap":true,"error":true},{"code":"5..","swap":false,"error":true}]}'>
     <title>{{ $title }} · Dusty Jet</title>
@@ -18,7 +19,7 @@
     <a class="dj-skip" href="#main">Skip to the work</a>
     @yield('main')
     @include('frame.key-list')
-    <p id="waiting" class="dj-waiting" role="status" hidden></p>
+    @include('frame.outbox')
 </body>
 
 </html>

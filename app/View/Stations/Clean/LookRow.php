@@ -14,6 +14,7 @@ use DustyJet\Worksheet\Clean\InspectionRecord;
 final readonly class LookRow
 {
     private function __construct(
+        public string $key,
         public string $do,
         public string $said,
         public string $state,
@@ -41,6 +42,7 @@ final readonly class LookRow
     private static function of(Inspection $inspection, ?InspectionRecord $record, bool $isOpen, SheetView $view): self
     {
         return new self(
+            key: $inspection->key,
             do: $inspection->do,
             said: $record?->said(', ') ?? '',
             state: $record->condition->value ?? 'open',

@@ -26,7 +26,7 @@ final readonly class StripWork implements StationWork
      * @param  list<array{number: int, name: string, count: string, isWrong: bool, isBack: bool}>  $cells as they came off
      * @param  list<PartKey>  $ready
      * @param  list<PartKey>  $ifNeeded come off only for a reason
-     * @param  list<array{name: string, behind: string}>  $later
+     * @param  list<array{part: PartKey, first: string, behind: string}>  $later with the name of what is first, and the keys of all
      * @param  array<string, string>  $expected names of what was not seen yet, by part
      * @param  list<string>  $missing
      * @param  Undo|null  $undo the latest part that came off
@@ -58,7 +58,7 @@ final readonly class StripWork implements StationWork
             cells: array_map(static fn (TrayCell $c): array => self::cell($parts, $c), $tray->cells),
             ready: self::keys($sheet, $ready, isOptional: false),
             ifNeeded: self::keys($sheet, $ready, isOptional: true),
-            later: self::later($tray),
+            later: self::later($tray, $sheet->of(Screws::class)),
             expected: self::expected($tray),
             missing: self::missing($tray),
             springs: "{$springs['found']} of {$springs['expected']}",
@@ -105,14 +105,18 @@ final readonly class StripWork implements StationWork
         return array_values(array_map(static fn (TrayPart $p): PartKey => PartKey::of($p, $screws), $wanted));
     }
 
-    /** @return list<array{name: string, behind: string}> */
-    private static function later(Tray $tray): array
+    /** @return list<array{part: PartKey, first: string, behind: string}> */
+    private static function later(Tray $tray, Screws $screws): array
     {
         $later = [];
         foreach ($tray->unaccounted() as $part) {
-            $behind = array_values(array_diff($part->after, $tray->off()))[0] ?? null;
-            if ($behind !== null) {
-                $later[] = ['name' => $part->name, 'behind' => InSentence::name($tray->plan->parts[$behind]->name)];
+            $behind = array_values(array_diff($part->after, $tray->off()));
+            if ($behind !== []) {
+                $later[] = [
+                    'part' => PartKey::of($part, $screws),
+                    'first' => InSentence::name($tray->plan->parts[$behind[0]]->name),
+                    'behind' => implode(' ', $behind),
+                ];
             }
         }
 

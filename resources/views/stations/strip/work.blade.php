@@ -53,9 +53,16 @@
                 <summary>Still behind something <small>{{ count($work->later) }}</small></summary>
                 <ul class="dj-behind">
                     @foreach ($work->later as $part)
-                        <li>{{ $part['name'] }} <small>after {{ $part['behind'] }}</small></li>
+                        <li>{{ $part['part']->name }} <small>after {{ $part['first'] }}</small></li>
                     @endforeach
                 </ul>
+                {{-- For a device without a line: each comes forward when what is before it is off. --}}
+                <ol hidden>
+                    @foreach ($work->later as $part)
+                        <li data-behind="{{ $part['behind'] }}" hidden>
+                            @include('sheet.off', ['part' => $part['part'], 'letter' => ''])</li>
+                    @endforeach
+                </ol>
             </details>
         @endif
         @unless ($page->job->isClosed)

@@ -1,0 +1,226 @@
+// A lost connection loses nothing: what could not be sent waits on the device under the id it was printed with, in order, and is
+// sent by the same person when the line is back. The server adds an id only once, so what did arrive is not doubled.
+import htmx from "htmx.org";
+import { isEcho, isEntry, renew, written } from "./letter.js";
+import { show as list, whenAsked } from "./list.js";
+import { post, signedIn } from "./post.js";
+import * as sheet from "./provisional.js";
+import * as store from "./store.js";
+
+const RETRY_MS = 4000;
+const MOST_RETRY_MS = 60000;
+const OWN = "dj-own";
+const MOST_OWN = 40;
+
+// "line": here, away, failing. "person": undefined until asked, null for nobody.
+const state = { line: "here", person: undefined };
+const tabs = new BroadcastChannel("dj-outbox");
+let letters = [];
+let wait = RETRY_MS;
+
+// What was written on this device lately, whether it was kept or sent at once: its author has seen it.
+const own = () => JSON.parse(localStorage.getItem(OWN) ?? "[]");
+const remember = (id) =>
+  localStorage.setItem(OWN, JSON.stringify([...own().filter((one) => one !== id), id].slice(-MOST_OWN)));
+
+const isWaiting = (letter) => letter.state === "waiting";
+const me = Number(document.querySelector("meta[name=person]")?.content);
+const isMine = (letter) => isWaiting(letter) && letter.by === me;
+
+const shown = async () => {
+  letters = await store.all();
+  list(letters, state);
+};
+
+const everywhere = async () => {
+  await shown();
+  tabs.postMessage("changed");
+};
+
+const keep = async (form, submitter, isProvisional = true) => {
+  const letter = written(form, submitter, own());
+  renew(form);
+  letters = await store.all();
+  if (isEcho(letter, letters.at(-1))) {
+    return;
+  }
+  await store.put(letter);
+  remember(letter.id);
+  await everywhere();
+  document.querySelectorAll("dialog[open]:not(#outbox)").forEach((dialog) => dialog.close());
+  if (isProvisional) {
+    sheet.show([letter]);
+    sheet.goOn(letter);
+  }
+};
+
+// Half-typed readings are worth more than a fresh sheet.
+const isBeingTyped = () =>
+  [...document.querySelectorAll("#job form input:not([type=hidden]), #job form textarea")].some(
+    (field) => field.value !== field.defaultValue && !["checkbox", "radio", "submit"].includes(field.type),
+  );
+
+const refresh = () => {
+  if (!document.getElementById("job")) {
+    return;
+  }
+  if (isBeingTyped()) {
+    document.getElementById("sent").hidden = false;
+    list(letters, state);
+    return;
+  }
+  htmx.ajax("GET", window.location.href, { target: "#job", swap: "morph:outerHTML" });
+};
+
+const deliver = async (letter, token) => {
+  const { became, reason } = await post(letter, token);
+  if (became === "logged") {
+    await store.drop(letter);
+  } else if (became === "refused") {
+    await store.put({ ...letter, state: "refused", reason });
+  }
+  await everywhere();
+  return became;
+};
+
+const inTurn = async () => {
+  const session = await signedIn();
+  state.line = "here";
+  state.person = session?.person ?? null;
+  await shown();
+  const mine = letters.filter((letter) => isWaiting(letter) && letter.by === session?.person.id);
+  for (const letter of mine) {
+    if ((await deliver(letter, session.token)) === "stay") {
+      state.line = "failing";
+      break;
+    }
+  }
+  const meta = document.querySelector("meta[name=csrf-token]");
+  if (session && meta) {
+    meta.content = session.token;
+  }
+  if (mine.length > 0 && state.line === "here") {
+    refresh();
+  }
+};
+
+let isSending = false;
+
+// One tab sends; where the browser has no locks, two may, and the server adds each once.
+const alone = (work) =>
+  navigator.locks ? navigator.locks.request("dj-outbox", { ifAvailable: true }, (lock) => lock && work()) : work();
+
+const flush = async () => {
+  if (isSending || (!letters.some(isWaiting) && state.line === "here")) {
+    return;
+  }
+  isSending = true;
+  try {
+    await alone(inTurn);
+    wait = state.line === "here" ? RETRY_MS : Math.min(2 * wait, MOST_RETRY_MS);
+  } catch {
+    state.line = navigator.onLine ? state.line : "away";
+    state.line = state.line === "here" ? "away" : state.line;
+    wait = Math.min(2 * wait, MOST_RETRY_MS);
+  } finally {
+    isSending = false;
+    list(letters, state);
+  }
+};
+
+const soon = () => {
+  wait = RETRY_MS;
+  return flush();
+};
+
+const tick = () => setTimeout(() => flush().finally(tick), wait);
+
+const submitterOf = (detail) => detail.requestConfig?.triggeringEvent?.submitter;
+
+const failed = (event, line) => {
+  const form = event.detail.elt.closest("form");
+  state.line = line;
+  if (isEntry(form)) {
+    keep(form, submitterOf(event.detail));
+  } else {
+    list(letters, state);
+  }
+};
+
+document.addEventListener("htmx:sendError", (event) => failed(event, "away"));
+document.addEventListener("htmx:timeout", (event) => failed(event, "away"));
+
+// While older letters wait, the next one waits behind them.
+document.addEventListener("htmx:beforeRequest", (event) => {
+  const form = event.detail.elt.closest("form");
+  if (isEntry(form) && event.detail.requestConfig.verb === "post" && letters.some(isMine)) {
+    event.preventDefault();
+    keep(form, submitterOf(event.detail)).then(soon);
+  }
+});
+
+document.addEventListener("htmx:configRequest", (event) => {
+  const form = event.detail.elt.closest("form");
+  if (isEntry(form)) {
+    own().forEach((id) => event.detail.formData.append("known[]", id));
+    remember(form.elements.client_id.value);
+  }
+});
+
+const isSignIn = (xhr) => new URL(xhr.responseURL || window.location.href).pathname === "/sign-in";
+
+// An answer that is none: the session is over, or the server failed. It is kept, and nothing is put in its place.
+document.addEventListener("htmx:beforeSwap", (event) => {
+  const { xhr } = event.detail;
+  const isNone = [401, 409, 419, 429].includes(xhr.status) || xhr.status >= 500 || isSignIn(xhr);
+  if (!isNone || !isEntry(event.detail.requestConfig.elt.closest("form"))) {
+    return;
+  }
+  event.detail.shouldSwap = false;
+  state.line = xhr.status >= 500 || xhr.status === 429 ? "failing" : "here";
+  keep(event.detail.requestConfig.elt.closest("form"), submitterOf(event.detail)).then(soon);
+});
+
+document.addEventListener("dj:swapped", async () => {
+  document.getElementById("sent").hidden = true;
+  await shown();
+  sheet.show(letters);
+});
+
+whenAsked({
+  again: async (n, values) => {
+    const letter = letters.find((one) => one.n === n);
+    const fields = letter.fields.map(([name, value], i) => [name, values[i] ?? value]);
+    const answer = await fetch(`/jobs/${letter.job}/length`, { headers: { Accept: "application/json" } }).catch(
+      () => null,
+    );
+    const seen = answer?.ok ? (await answer.json()).length : null;
+    await store.put({
+      ...letter,
+      fields: fields.map(([name, value]) => [name, name === "seen" && seen !== null ? String(seen) : value]),
+      state: "waiting",
+      reason: "",
+    });
+    await everywhere();
+    await soon();
+  },
+  drop: async (n) => {
+    await store.drop({ n });
+    await everywhere();
+    refresh();
+  },
+});
+
+document.getElementById("sent").addEventListener("click", () => window.location.reload());
+tabs.addEventListener("message", shown);
+window.addEventListener("online", soon);
+window.addEventListener("offline", () => {
+  state.line = "away";
+  list(letters, state);
+});
+
+shown().then(() => {
+  sheet.show(letters);
+  return soon();
+});
+tick();

@@ -1,0 +1,34 @@
+// Sends what waits, in the order it was written. Nothing leaves the device's store before the server has said that it has it.
+const asJson = { Accept: "application/json" };
+
+// Who is signed in here by now: null for nobody. Throws where there is no line.
+export const signedIn = async () => {
+  const answer = await fetch("/session", { headers: asJson, cache: "no-store" });
+  if (answer.status === 401) {
+    return null;
+  }
+  if (!answer.ok) {
+    throw new Error(`The server answers ${answer.status}.`);
+  }
+  return answer.json();
+};
+
+const saidIn = async (answer) => {
+  const said = await answer.json().catch(() => ({}));
+  const errors = Object.values(said.errors ?? {}).flat();
+  return errors.length > 0 ? errors.join(" ") : `The server refused it (${answer.status}).`;
+};
+
+// What became of a letter: "logged", "refused" with its reason, "stay" where only the line or the server is to blame.
+export const post = async (letter, token) => {
+  const body = new FormData();
+  letter.fields.forEach(([name, value]) => body.append(name, value));
+  body.set("_token", token);
+  const answer = await fetch(letter.url, { method: "POST", body, headers: asJson, redirect: "error" });
+  if (answer.ok) {
+    const { logged } = await answer.json();
+    return logged === letter.id.toLowerCase() ? { became: "logged" } : { became: "stay" };
+  }
+  const isOurs = [401, 408, 409, 419, 425, 429].includes(answer.status) || answer.status >= 500;
+  return isOurs ? { became: "stay" } : { became: "refused", reason: await saidIn(answer) };
+};

@@ -1,0 +1,90 @@
+// The sheet goes on without a line: what was kept is shown on it as done, and marked as not sent yet.
+const job = () => document.getElementById("job");
+
+const valueOf = (letter, name) => letter.fields.find(([field]) => field === name)?.[1];
+
+const mark = (parent, words) => {
+  const line = Object.assign(document.createElement("li"), { className: "is-kept" });
+  const text = Object.assign(document.createElement("span"), { textContent: words });
+  line.append(text, Object.assign(document.createElement("small"), { textContent: " not sent yet" }));
+  parent?.prepend(line);
+  return line;
+};
+
+// What lay behind a part comes off once it is off.
+const uncover = (part) => {
+  document.querySelectorAll(`[data-behind~="${CSS.escape(part)}"]`).forEach((line) => {
+    const left = line.dataset.behind.split(" ").filter((key) => key !== part);
+    line.dataset.behind = left.join(" ");
+    if (left.length === 0) {
+      line.hidden = false;
+      document.querySelector(".dj-offs")?.append(line);
+    }
+  });
+};
+
+// The brass key does the next one.
+const lead = () => {
+  const next = document.querySelector(".dj-offs > li:not([hidden]) form");
+  const key = document.querySelector("[data-next][form^=off-]");
+  document.querySelectorAll(".dj-offs > li").forEach((line) => {
+    line.classList.toggle("is-next", line.contains(next));
+  });
+  if (key && next) {
+    key.setAttribute("form", next.id);
+    key.querySelector("[data-label]").textContent =
+      `Off: ${next.querySelector("button span").firstChild.textContent.trim()}`;
+  } else if (key) {
+    key.hidden = true;
+  }
+};
+
+const partOff = (letter) => {
+  const part = valueOf(letter, "part");
+  const form = document.getElementById(`off-${part}`);
+  const tray = document.querySelector(".dj-tray");
+  if (form && tray) {
+    tray.querySelector(".is-empty")?.remove();
+    const line = mark(tray, form.querySelector("button span").firstChild.textContent.trim());
+    tray.append(line);
+    form.closest("li").remove();
+    uncover(part);
+    lead();
+  }
+};
+
+const partOn = (letter) => {
+  document.getElementById(`on-${valueOf(letter, "part")}`)?.setAttribute("hidden", "");
+  document.querySelector(".dj-on:not([hidden])")?.classList.add("is-next");
+};
+
+const partInspected = (letter) => {
+  const row = document.querySelector(`[data-inspection="${CSS.escape(valueOf(letter, "inspection"))}"]`);
+  row?.classList.add("is-kept");
+  row?.setAttribute("aria-label", `${row.textContent.trim()}, ${valueOf(letter, "condition")}, not sent yet`);
+};
+
+const acts = { part_off: partOff, part_on: partOn, part_inspected: partInspected };
+
+// Every letter of this job once, however often the sheet was printed since.
+export const show = (letters) => {
+  const here = job()?.dataset.job;
+  job()
+    ?.querySelectorAll(".dj-ribbon .is-kept")
+    .forEach((line) => line.remove());
+  letters
+    .filter((letter) => letter.job === here && letter.state === "waiting")
+    .forEach((letter) => {
+      acts[letter.kind]?.(letter);
+      mark(document.querySelector(".dj-ribbon ol"), letter.said);
+    });
+};
+
+// A verdict that was kept opens the next part, as the server would.
+export const goOn = (letter) => {
+  if (letter.kind === "part_inspected") {
+    const rows = [...document.querySelectorAll("a[data-inspection]")];
+    const at = rows.findIndex((row) => row.dataset.inspection === valueOf(letter, "inspection"));
+    rows[at + 1]?.click();
+  }
+};

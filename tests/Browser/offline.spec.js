@@ -1,0 +1,241 @@
+import { broken, expect, openJob, signIn, test } from "./bench.js";
+import { Line } from "./line.js";
+
+test.use({ serviceWorkers: "allow" });
+
+// A context of its own, at the end of a line of its own.
+const lined = test.extend({
+  line: async ({ baseURL }, use) => {
+    const line = await Line.to(baseURL);
+    await use(line);
+    line.close();
+  },
+  phone: async ({ browser, line }, use) => {
+    const context = await browser.newContext({
+      baseURL: line.url,
+      serviceWorkers: "allow",
+      viewport: { width: 1280, height: 800 },
+      reducedMotion: "reduce",
+    });
+    await use(context);
+    await context.close();
+  },
+  page: async ({ phone }, use) => use(await phone.newPage()),
+});
+
+const waiting = (page) => page.locator("#waiting [role=status]");
+
+const note = async (page, text) => {
+  await page.getByRole("button", { name: /Note/ }).first().click();
+  await page.locator("#note-text").fill(text);
+  await page.getByRole("button", { name: "Log the note" }).click();
+};
+
+// What the server has of a job, oldest first.
+const log = async (page, job) => {
+  const id = job.split("/").pop();
+  const file = await page.request.get(`/jobs/${id}/file`);
+  return (await file.json()).entries;
+};
+
+const workerIsThere = (page) =>
+  page.evaluate(async () => {
+    const ready = await navigator.serviceWorker.ready;
+    await new Promise((done) => {
+      const look = () => (navigator.serviceWorker.controller ? done() : setTimeout(look, 50));
+      look();
+    });
+    return ready.active !== null;
+  });
+
+const keep = async (page, path) => {
+  await page.evaluate((href) => fetch(href, { headers: { "X-Keep": "1" } }), path);
+};
+
+lined(
+  "a whole strip without a line, through a reload, in order and once",
+  async ({ page, line }) => {
+    await signIn(page);
+    const job = await openJob(page);
+    await workerIsThere(page);
+    await page.goto(`${job}/strip`);
+    await keep(page, `${job}/strip`);
+    line.become("cut");
+
+    const taken = [];
+    for (let i = 0; i < 24; i++) {
+      if (i === 5) {
+        await page.reload();
+        await expect(page.locator(".dj-tray .is-kept")).toHaveCount(5);
+      }
+      const next = page.locator(".dj-offs > li.is-next form");
+      if ((await next.count()) === 0) {
+        break;
+      }
+      taken.push(await next.locator("[name=part]").inputValue());
+      await next.locator("button").click();
+      await expect(page.locator(".dj-tray .is-kept")).toHaveCount(taken.length);
+    }
+    expect(taken.length).toBeGreaterThan(15);
+    await expect(waiting(page)).toContainText(`${taken.length} kept on this device`);
+
+    line.become("up");
+    await expect(page.locator("#waiting")).toBeHidden({ timeout: 60_000 });
+    await expect(page.getByText(`${taken.length} of 24 off`)).toBeVisible();
+    const off = (await log(page, job)).filter((entry) => entry.kind === "part_off");
+    expect(off.map((entry) => entry.payload.part)).toEqual(taken);
+  },
+);
+
+lined(
+  "a count and its correction are two entries; a second tap is none",
+  async ({ page, line }) => {
+    await signIn(page);
+    const job = await openJob(page);
+    await page.goto(`${job}/as-found`);
+    line.become("cut");
+    await page.locator("#turns").fill("1 3/4");
+    await page.getByRole("button", { name: "Counted in, log" }).dblclick();
+    await expect(waiting(page)).toContainText("1 kept on this device");
+    await page.locator("#turns").fill("2");
+    await page.getByRole("button", { name: "Counted in, log" }).click();
+    await expect(waiting(page)).toContainText("2 kept on this device");
+    line.become("up");
+    await expect(page.locator("#waiting")).toBeHidden({ timeout: 60_000 });
+
+    const counted = (await log(page, job)).filter((entry) => entry.kind === "screw_counted");
+    expect(counted.map((entry) => entry.payload.units)).toEqual([84, 96]);
+  },
+);
+
+lined("a photo and a typed hold test wait with their bytes", async ({ page, line }) => {
+  await signIn(page);
+  const job = await openJob(page);
+  await page.goto(`${job}/bench-test?look=hold`);
+  line.become("cut");
+  await page.locator("summary", { hasText: "Readings" }).click();
+  await page.locator("#readings").fill("0 5.0\n30 5.0\n60 4.9\n90 4.9\n120 4.9");
+  await page.getByRole("button", { name: "Judge these readings" }).click();
+  await expect(waiting(page)).toContainText("1 kept on this device");
+  line.become("up");
+  await expect(page.locator("#waiting")).toBeHidden({ timeout: 60_000 });
+  await page.goto(`${job}/strip`);
+  line.become("cut");
+  await page.locator("summary", { hasText: "Photos" }).click();
+  await page.setInputFiles("#photo", {
+    name: "jet.png",
+    mimeType: "image/png",
+    buffer: Buffer.from(
+      "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==",
+      "base64",
+    ),
+  });
+  await page.locator("#photo-form button[type=submit]").click();
+  await expect(waiting(page)).toContainText("1 kept on this device");
+  line.become("up");
+  await expect(page.locator("#waiting")).toBeHidden({ timeout: 60_000 });
+  const kinds = (await log(page, job)).map((entry) => entry.kind);
+  expect(kinds.filter((kind) => kind === "hold_tested")).toHaveLength(1);
+  expect(kinds.filter((kind) => kind === "photo_taken")).toHaveLength(1);
+});
+
+lined(
+  "a server that fails, and one whose answer is lost, neither lose nor double",
+  async ({ page, line }) => {
+    await signIn(page);
+    const job = await openJob(page);
+    await page.goto(`${job}/strip`);
+    line.become("failing");
+    await note(page, "while it failed");
+    await expect(waiting(page)).toContainText("does not answer as it should");
+    line.become("deaf");
+    await page.waitForTimeout(6000);
+    await expect(waiting(page)).toContainText("1 kept");
+    line.become("up");
+    await expect(page.locator("#waiting")).toBeHidden({ timeout: 60_000 });
+    line.become("deaf");
+    await note(page, "whose answer was lost");
+    await expect(waiting(page)).toContainText("1 kept");
+    line.become("up");
+    await expect(page.locator("#waiting")).toBeHidden({ timeout: 60_000 });
+
+    const texts = (await log(page, job)).map((entry) => entry.payload.text).filter(Boolean);
+    expect(texts).toEqual(["while it failed", "whose answer was lost"]);
+  },
+);
+
+lined(
+  "a session that is over keeps it for the same person, and another does not sign it",
+  async ({ page, phone }) => {
+    await signIn(page, "June Halloran");
+    const job = await openJob(page);
+    await page.goto(`${job}/strip`);
+    await phone.clearCookies();
+    await note(page, "of June");
+    await expect(waiting(page)).toContainText("Sign in as June Halloran to send 1 entry");
+
+    await signIn(page, "Teo Vanska");
+    await expect(waiting(page)).toContainText("Sign in as June Halloran to send 1 entry");
+    await page.goto(`${job}/strip`);
+    await note(page, "of Teo");
+    await expect(page.locator(".dj-ribbon li.now")).toContainText("of Teo");
+    await page.getByRole("button", { name: "Show it" }).click();
+    await expect(page.locator("#outbox")).toContainText("Waits for June Halloran");
+    expect(await broken(page, "light", "#outbox")).toEqual([]);
+    await page.locator("#outbox").getByRole("button", { name: "Close" }).click();
+
+    await page.getByRole("button", { name: /Sign out/ }).click();
+    await signIn(page, "June Halloran");
+    await expect(page.locator("#waiting")).toBeHidden({ timeout: 60_000 });
+    const notes = (await log(page, job)).filter((entry) => entry.kind === "note_added");
+    expect(notes.map((entry) => [entry.payload.text, entry.by])).toEqual([
+      ["of Teo", "Teo Vanska"],
+      ["of June", "June Halloran"],
+    ]);
+  },
+);
+
+lined(
+  "what the server refuses is said, and is sent again or dropped by hand",
+  async ({ page, line, browser, baseURL }) => {
+    await signIn(page);
+    const job = await openJob(page);
+    const id = job.split("/").pop();
+    const other = await (await browser.newContext({ baseURL })).newPage();
+    await signIn(other, "June Halloran");
+    await page.goto(`${job}/set?screw=idle_mixture`);
+    line.become("cut");
+    await page.locator("#turns").fill("1");
+    await page.getByRole("button", { name: "Set, log" }).click();
+    await expect(waiting(page)).toContainText("1 kept");
+    await other.goto(`/jobs/${id}/set?screw=idle_mixture`);
+    await other.locator("#turns").fill("2");
+    await other.getByRole("button", { name: "Set, log" }).click();
+    await expect(other.locator(".dj-ribbon li.now")).toContainText("set to");
+    line.become("up");
+
+    await expect(waiting(page)).toContainText("1 entry refused", { timeout: 60_000 });
+    await page.getByRole("button", { name: "Show it" }).click();
+    await expect(page.locator("#outbox")).toContainText("June Halloran logged");
+    expect(await broken(page, "light", "#outbox")).toEqual([]);
+    await page.locator("#outbox").getByRole("button", { name: "Send again" }).click();
+    await expect(page.locator("#waiting")).toBeHidden({ timeout: 60_000 });
+    const set = (await log(page, job)).filter((entry) => entry.kind === "screw_set");
+    expect(set.map((entry) => entry.payload.units)).toEqual([96, 48]);
+    await other.context().close();
+  },
+);
+
+lined("half-typed readings stay when what waited was sent", async ({ page, line }) => {
+  await signIn(page);
+  const job = await openJob(page);
+  await page.goto(`${job}/bench-test?look=hold`);
+  line.become("cut");
+  await note(page, "kept");
+  await expect(waiting(page)).toContainText("1 kept");
+  await page.locator("summary", { hasText: "Readings" }).click();
+  await page.locator("#readings").fill("0 5.0\n30 5.0");
+  line.become("up");
+  await expect(page.locator("#sent")).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator("#readings")).toHaveValue("0 5.0\n30 5.0");
+});
