@@ -38,20 +38,13 @@ const keep = async (url, answer) => {
 
 const page = async (request) => {
   const url = request.url.split("#")[0];
-  try {
-    const answer = await fetch(request);
-    if (isPage(answer)) {
-      await keep(url, answer.clone());
-    }
+  const answer = await fetch(request).catch(() => Response.error());
+  if (isPage(answer)) {
+    await keep(url, answer.clone());
     return answer;
-  } catch (error) {
-    const cache = await caches.open(PAGES);
-    const kept = await cache.match(url);
-    if (kept) {
-      return kept;
-    }
-    throw error;
   }
+  const isAway = answer.type === "error" || answer.status >= 500;
+  return (isAway && (await (await caches.open(PAGES)).match(url))) || answer;
 };
 
 const isPageOf = (request, url) =>

@@ -15,18 +15,19 @@ const freshen = (root) => {
 const keepOpen = (attribute, node, change) =>
   !(attribute === "open" && change === "remove" && node.closest(".dj-triage, .dj-photos"));
 
+// What somebody is writing into goes on: its own answer closes it first.
+const isNotOpenDialog = (node) => !(node instanceof HTMLDialogElement && node.open);
+
 htmx.defineExtension("morph", {
   isInlineSwap: (style) => style.startsWith("morph"),
   handleSwap: (style, target, fragment) => {
     if (!style.startsWith("morph")) {
       return false;
     }
-    // A dialog that only loses its attribute goes on holding the page behind it.
-    target.querySelectorAll("dialog[open]").forEach((dialog) => dialog.close());
     const fresh = fragment.querySelector("#job") ?? fragment.firstElementChild;
     const swapped = Idiomorph.morph(target, fresh.outerHTML, {
       morphStyle: "outerHTML",
-      callbacks: { beforeAttributeUpdated: keepOpen },
+      callbacks: { beforeAttributeUpdated: keepOpen, beforeNodeMorphed: isNotOpenDialog },
     });
     const job = document.getElementById("job");
     freshen(job);

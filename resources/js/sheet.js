@@ -31,10 +31,16 @@ document.addEventListener("htmx:configRequest", (event) => {
   document.querySelectorAll(".dj-errors").forEach((e) => e.remove());
 });
 
+// What was written in a dialog is logged: it closes, emptied. Losing only its attribute, it would go on holding the page behind it.
+document.addEventListener("htmx:beforeSwap", (event) => {
+  const form = event.detail.requestConfig.elt.closest("dialog form");
+  if (form && event.detail.xhr.status < 400) {
+    form.reset();
+    form.closest("dialog").close();
+  }
+});
+
 document.addEventListener("dj:swapped", () => {
-  document.querySelectorAll("#note-text").forEach((text) => {
-    text.value = "";
-  });
   nameTheme();
 });
 

@@ -51,6 +51,13 @@ export const written = (form, submitter, known) => {
   };
 };
 
+// A page that was kept was printed once and is shown again: what is said on it now is another entry.
+export const renewAll = () => {
+  [...document.forms].filter(isEntry).forEach((form) => {
+    form.elements.client_id.value = uuid();
+  });
+};
+
 // The next thing the same form says is another entry. What was typed into it is kept now, and no longer half-typed.
 export const renew = (form) => {
   form

@@ -1,7 +1,7 @@
 // A lost connection loses nothing: what could not be sent waits on the device under the id it was printed with, in order, and is
 // sent by the same person when the line is back. The server adds an id only once, so what did arrive is not doubled.
 import htmx from "htmx.org";
-import { isEcho, isEntry, renew, written } from "./letter.js";
+import { isEcho, isEntry, renew, renewAll, written } from "./letter.js";
 import { show as list, whenAsked } from "./list.js";
 import { post, signedIn } from "./post.js";
 import * as sheet from "./provisional.js";
@@ -56,21 +56,34 @@ const keep = async (form, submitter, isProvisional = true) => {
 
 // Half-typed readings are worth more than a fresh sheet.
 const isBeingTyped = () =>
-  [...document.querySelectorAll("#job form input:not([type=hidden]), #job form textarea")].some(
-    (field) => field.value !== field.defaultValue && !["checkbox", "radio", "submit"].includes(field.type),
-  );
+  [
+    ...document.querySelectorAll(
+      "#job form:not(dialog form) input:not([type=hidden]), #job form:not(dialog form) textarea",
+    ),
+  ].some((field) => field.value !== field.defaultValue && !["checkbox", "radio", "submit"].includes(field.type));
+
+const offerToLoad = () => {
+  document.getElementById("sent").hidden = false;
+  list(letters, state);
+};
+
+const isJob = () => document.getElementById("job")?.dataset.job !== undefined;
 
 const refresh = () => {
-  if (!document.getElementById("job")) {
-    return;
+  if (isJob() && isBeingTyped()) {
+    offerToLoad();
+  } else if (isJob()) {
+    htmx.ajax("GET", window.location.href, { target: "#job", swap: "morph:outerHTML", headers: { "X-Refresh": "1" } });
   }
-  if (isBeingTyped()) {
-    document.getElementById("sent").hidden = false;
-    list(letters, state);
-    return;
-  }
-  htmx.ajax("GET", window.location.href, { target: "#job", swap: "morph:outerHTML" });
 };
+
+// Something may have been typed while the sheet was on its way.
+document.addEventListener("htmx:beforeSwap", (event) => {
+  if (event.detail.requestConfig.headers["X-Refresh"] && isBeingTyped()) {
+    event.detail.shouldSwap = false;
+    offerToLoad();
+  }
+});
 
 const deliver = async (letter, token) => {
   const { became, reason } = await post(letter, token);
@@ -84,7 +97,8 @@ const deliver = async (letter, token) => {
 };
 
 const inTurn = async () => {
-  const session = await signedIn();
+  // Where the page was printed for nobody, nobody is asked after: that would open another session beside the one of its form.
+  const session = me ? await signedIn() : null;
   state.line = "here";
   state.person = session?.person ?? null;
   await shown();
@@ -219,6 +233,7 @@ window.addEventListener("offline", () => {
   list(letters, state);
 });
 
+renewAll();
 shown().then(() => {
   sheet.show(letters);
   return soon();
