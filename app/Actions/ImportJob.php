@@ -10,6 +10,7 @@ use App\Models\Job;
 use App\Models\Photo;
 use App\Models\Trace;
 use App\Photos\Photograph;
+use DateTimeImmutable;
 use DustyJet\BenchLog\JobFileRejected;
 use DustyJet\Carburetor\Families;
 use DustyJet\HoldTest\PressureTrace;
@@ -43,6 +44,13 @@ final readonly class ImportJob
     public const MOST_BYTES = 19_000_000;
 
     private const DEEPEST = 32;
+
+    /** A job of a long winter has some hundreds. */
+    private const MOST_ENTRIES = 20_000;
+
+    private const OF_AN_ENTRY = ['id', 'seq', 'kind', 'version', 'payload', 'at', 'by', 'supersedes'];
+
+    private const MOMENT = 'Y-m-d\TH:i:s.uP';
 
     private const SCHEMA = 'docs/formats/job-1.schema.json';
 
@@ -78,6 +86,7 @@ final readonly class ImportJob
         $version = $decoded->version ?? null;
         $isNewer = is_int($version) && $version > ExportJob::VERSION;
         ! $isNewer || throw JobFileRejected::newer($version, ExportJob::VERSION);
+        $this->refuseAtAGlance($decoded);
         $this->refuseOtherShapes($decoded);
         $file = json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR);
         is_array($file) || throw JobFileRejected::notAJob();
@@ -85,6 +94,35 @@ final readonly class ImportJob
 
         /** @var array<string, mixed> $file its keys are those of a JSON object */
         return $file;
+    }
+
+    /**
+     * What is seen without reading it: a schema takes its time, and names every fault of every entry.
+     *
+     * @throws JobFileRejected
+     */
+    private function refuseAtAGlance(object $decoded): void
+    {
+        $entries = is_array($decoded->entries ?? null) ? $decoded->entries : [];
+        $most = self::MOST_ENTRIES;
+        count($entries) <= $most || throw JobFileRejected::schema('entries', "at most {$most} can be taken");
+        foreach ($entries as $i => $entry) {
+            $has = is_object($entry) ? array_keys(get_object_vars($entry)) : [];
+            $lacks = implode(', ', array_diff(self::OF_AN_ENTRY, $has));
+            $lacks === '' || throw JobFileRejected::schema("entries[{$i}]", "it has no {$lacks}");
+        }
+    }
+
+    /**
+     * A moment there was: no hour 25, no day that is only written.
+     *
+     * @throws JobFileRejected
+     */
+    private static function refuseUnlessMoment(string $where, string $text): void
+    {
+        $moment = DateTimeImmutable::createFromFormat(self::MOMENT, $text);
+        $isOne = $moment !== false && $moment->format(self::MOMENT) === $text && $moment->format('Y') >= '2000';
+        $isOne || throw JobFileRejected::schema($where, "there was no {$text}");
     }
 
     /** @throws JobFileRejected */
@@ -128,6 +166,9 @@ final readonly class ImportJob
         /** @var JobFile $file the schema has been checked */
         $head = $file['job'];
         $this->families->of($head['family']);
+        self::refuseUnlessMoment('job.opened_at', $head['opened_at']);
+        preg_match('/\p{C}/u', $head['number']) === 0
+            || throw JobFileRejected::schema('job.number', 'a number is one line of what can be printed');
         ! Job::query()->whereKey($head['id'])->exists() || throw JobFileRejected::alreadyHere($head['number']);
         $empty = ['machine' => '', 'complaint' => '', 'station' => 'intake', 'line' => []];
         $job = Job::query()->create([...$head, ...$empty]);
@@ -175,6 +216,7 @@ final readonly class ImportJob
     private function storeEntry(Job $job, array $entry, array $kept): void
     {
         $kind = EntryKind::from($entry['kind']);
+        self::refuseUnlessMoment('entries['.($entry['seq'] - 1).'].at', $entry['at']);
         try {
             $act = (new Draft($kind, $entry['payload']))->act();
         } catch (Rejected $rejected) {

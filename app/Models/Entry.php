@@ -131,7 +131,7 @@ final class Entry extends Model
     /** The log of a job as the core reads it: from rows, not models, because every request reads it whole. */
     public static function logOf(Job $job): Log
     {
-        $columns = ['id', 'seq', 'kind', 'payload', 'recorded_at', 'by_name', 'supersedes'];
+        $columns = ['id', 'seq', 'kind', 'payload', 'recorded_at', 'recorded_by', 'by_name', 'supersedes'];
         $query = DB::table('entries')->where('job_id', $job->id)->orderBy('seq')->select($columns);
 
         return Log::of(array_values($query->get()->map(self::rowToCore(...))->all()));
@@ -140,8 +140,8 @@ final class Entry extends Model
     private static function rowToCore(stdClass $row): CoreEntry
     {
         /** @var stdClass&object{
-         *     id: string, seq: int, kind: string, payload: string, recorded_at: string, by_name: string,
-         *     supersedes: string|null
+         *     id: string, seq: int, kind: string, payload: string, recorded_at: string, recorded_by: int|null,
+         *     by_name: string, supersedes: string|null
          * } $row */
         /** @var array<string, mixed> $payload */
         $payload = json_decode($row->payload, true, 512, JSON_THROW_ON_ERROR);
@@ -152,9 +152,15 @@ final class Entry extends Model
             EntryKind::from($row->kind),
             $payload,
             new DateTimeImmutable($row->recorded_at),
-            $row->by_name,
+            self::author($row->by_name, $row->recorded_by),
             $row->supersedes,
         );
+    }
+
+    /** Nobody of this shop signed what came in a file, whatever name stands in it. */
+    private static function author(string $name, ?int $person): string
+    {
+        return $person === null ? "{$name}, from a file" : $name;
     }
 
     public function toCore(): CoreEntry
@@ -165,7 +171,7 @@ final class Entry extends Model
             $this->kind,
             $this->payload,
             DateTimeImmutable::createFromInterface($this->recorded_at),
-            $this->by_name,
+            self::author($this->by_name, $this->recorded_by),
             $this->supersedes,
         );
     }

@@ -77,8 +77,10 @@ final class AppServiceProvider extends ServiceProvider
 
     private static function signIns(Request $request): Limit
     {
+        $name = $request->input('name');
+
         return Limit::perMinute(self::SIGN_INS_A_MINUTE)
-            ->by($request->ip().'|'.mb_strtolower($request->string('name')->toString()))
+            ->by($request->ip().'|'.mb_strtolower(is_string($name) ? $name : ''))
             ->after(static fn (): bool => Auth::guest());
     }
 

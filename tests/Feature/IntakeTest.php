@@ -275,3 +275,13 @@ it('opens no job of a family or a form that is none', function (array $wrong, st
     [['variant' => 'removable_pilot'], 'removable_pilot'],
     [['family' => ''], 'family'],
 ]);
+
+it('takes a promise as a date field says it, and no arithmetic', function (string $promised): void {
+    $this->post('/jobs', [
+        'client_id' => Illuminate\Support\Str::uuid()->toString(),
+        'machine' => 'Tilby 46 mower',
+        'complaint' => 'floods',
+        'family' => 'float_pilot_jet',
+        'promised_at' => $promised,
+    ])->assertSessionHasErrors('promised_at');
+})->with(['2026-11-30 +1 year noon', 'tomorrow', '2026-02-30T10:00']);

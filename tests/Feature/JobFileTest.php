@@ -147,8 +147,53 @@ it('refuses a file it cannot take, whole, and says where', function (callable $s
         },
         'warp_core',
     ],
+    'an hour there is none of' => [
+        function (array $f): array {
+            $f['entries'][1]['at'] = '2026-11-30T25:00:00.000000+00:00';
+
+            return $f;
+        },
+        'entries[1].at',
+    ],
+    'a day that is only written' => [
+        function (array $f): array {
+            $f['job']['opened_at'] = '2026-02-30T10:00:00.000000+00:00';
+
+            return $f;
+        },
+        'job.opened_at',
+    ],
+    'a number of two lines' => [
+        function (array $f): array {
+            $f['job']['number'] = "DJ\n1";
+
+            return $f;
+        },
+        'job.number',
+    ],
+    'a great many empty entries' => [
+        fn (array $f): array => [...$f, 'entries' => array_fill(0, 20_000, new stdClass)],
+        'entries[0]: it has no id, seq',
+    ],
+    'more entries than a job has' => [
+        fn (array $f): array => [...$f, 'entries' => array_fill(0, 20_001, new stdClass)],
+        'at most 20000',
+    ],
     'JSON nested beyond reason' => [fn (array $f): string => str_repeat('[', 5000).str_repeat(']', 5000), 'not JSON'],
 ]);
+
+it('says of every entry of a file that it came in one, whoever is named in it', function (): void {
+    $forged = json_decode(($this->file)(), true);
+    $forged['entries'][1]['by'] = 'R. Okafor';
+    ($this->forget)();
+    ($this->import)((string) json_encode($forged))->assertSessionHasNoErrors();
+    $job = Job::query()->firstOrFail();
+
+    $this->get("/jobs/{$job->id}/log")->assertOk()->assertSee('R. Okafor, from a file');
+    $this->enter($job, 'note_added', ['text' => 'of this shop'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$job->id}/log")->assertDontSee('June Halloran, from a file, from a file');
+    expect(json_decode(($this->file)(), true)['entries'][1]['by'])->toBe('R. Okafor');
+});
 
 it('refuses a job that is here already', function (): void {
     ($this->import)(($this->file)())->assertSessionHasErrors();

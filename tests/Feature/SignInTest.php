@@ -11,6 +11,10 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 
+it('answers a name that is a list', function (): void {
+    $this->post('/sign-in', ['name' => ['x'], 'password' => ['y']])->assertSessionHasErrors(['name', 'password']);
+});
+
 it('lets a person in with the right password only', function (): void {
     $person = $this->person();
 

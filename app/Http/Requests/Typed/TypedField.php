@@ -36,7 +36,7 @@ final readonly class TypedField
             TypedAs::Itself => [$name => [$needed, ...$this->ofType()]],
             TypedAs::Turns => [$name => [$needed, 'string', 'max:'.self::LONGEST_TURNS]],
             TypedAs::Percent => [$name => [$needed, 'numeric', ...$this->limits()]],
-            TypedAs::Time => [$name => [$needed, 'date', 'after:2000-01-01', 'before:2100-01-01']],
+            TypedAs::Time => [$name => [$needed, 'date_format:Y-m-d\TH:i,Y-m-d H:i,Y-m-d', 'after:2000-01-01', 'before:2100-01-01']],
             TypedAs::Day => [$name => [$needed, 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01']],
             TypedAs::Boxes => [$name => ['array', 'max:'.self::MOST_WORDS]],
             TypedAs::Words => [
