@@ -79,10 +79,12 @@ start_postgres() {
     as_postgres "$PG_BIN/initdb" -D "$data" -U dusty_jet --auth=trust --encoding=UTF8 --locale=C.UTF-8 \
       >var/log/initdb.log 2>&1 || fail "initdb failed; see var/log/initdb.log"
   fi
-  if as_postgres "$PG_BIN/pg_ctl" -D "$data" status >/dev/null 2>&1; then
+  if postmaster_of "$data" >/dev/null; then
     port_is_free "$port" || return 0
     stop_postgres "$data"
   fi
+  # What the power left behind may name a process that is anybody's by now.
+  rm -f "$data/postmaster.pid"
   port_is_free "$port" || fail "Port $port is taken by another program; the database cannot start there. Stop it, or set DB_PORT."
   say "Starting the database on 127.0.0.1:$port"
   local options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c shared_buffers=64MB -c timezone=UTC"
@@ -90,7 +92,17 @@ start_postgres() {
     || fail "The database did not start; see $data/server.log"
 }
 
-stop_postgres() { as_postgres "$PG_BIN/pg_ctl" -D "$1" -m fast -w stop >/dev/null 2>&1 || true; }
+# postmaster_of DATA : the process its pid file names, if that is a server of this folder.
+postmaster_of() {
+  local pid
+  pid=$(head -n 1 "$1/postmaster.pid" 2>/dev/null) && [ -r "/proc/$pid/cmdline" ] || return 1
+  tr '\0' '\n' <"/proc/$pid/cmdline" | grep -qxF -- "$1" && echo "$pid"
+}
+
+stop_postgres() {
+  postmaster_of "$1" >/dev/null || return 0
+  as_postgres "$PG_BIN/pg_ctl" -D "$1" -m fast -w stop >/dev/null 2>&1 || true
+}
 
 # make_database PORT NAME : once.
 make_database() {
@@ -114,8 +126,20 @@ start_server() {
   PHP_CLI_SERVER_WORKERS=$2 setsid php "${PHP_SERVER_FLAGS[@]}" ${PHP_EXTRA_FLAGS[@]+"${PHP_EXTRA_FLAGS[@]}"} \
     -S "127.0.0.1:$1" -t public bin/router.php >"$3" 2>&1 &
   server=$!
+  echo "$server" >"$PWD/var/server-$1.pid"
   for _ in $(seq 50); do port_is_free "$1" || return 0; sleep 0.1; done
   fail "The web server did not start; see $3"
+}
+
+# end_orphan PORT : a web server of this folder whose bin/start was killed goes on alone, and holds the port.
+end_orphan() {
+  local pid
+  pid=$(cat "$PWD/var/server-$1.pid" 2>/dev/null) || return 0
+  [ "$(readlink "/proc/$pid/cwd" 2>/dev/null)" = "$PWD" ] && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -q "127.0.0.1:$1 .*bin/router.php" || return 0
+  [ "$(ps -o ppid= -p "$pid" | tr -d ' ')" = 1 ] || return 0
+  say "Ending what an earlier start left on port $1"
+  kill -TERM -- "-$pid" 2>/dev/null || true
+  for _ in $(seq 50); do ! port_is_free "$1" || return 0; sleep 0.1; done
 }
 
 stop_server() {
@@ -135,4 +159,16 @@ optimize_application() {
   php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan event:cache --quiet && php artisan view:cache --quiet
   SESSION_DRIVER=array php bin/warm
   PHP_EXTRA_FLAGS=("${PHP_SETTLED_FLAGS[@]}")
+}
+
+# database_of_this_shop FOLDER : which database the application uses, for PostgreSQL's own programs.
+database_of_this_shop() {
+  local line
+  if [ -r "$1/.env" ]; then
+    while IFS= read -r line; do
+      [[ $line =~ ^(DB_[A-Z]+)=(.*)$ ]] && [ -z "${!BASH_REMATCH[1]:-}" ] && export "${BASH_REMATCH[1]}=${BASH_REMATCH[2]}"
+    done <"$1/.env"
+  fi
+  export PGHOST=${DB_HOST:-127.0.0.1} PGPORT=${DB_PORT:-54380} PGDATABASE=${DB_DATABASE:-dusty_jet}
+  export PGUSER=${DB_USERNAME:-dusty_jet} PGPASSWORD=${DB_PASSWORD:-}
 }

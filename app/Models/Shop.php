@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use DateTimeImmutable;
+
 /** The shop this program runs in, as its configuration has it. */
 final readonly class Shop
 {
@@ -15,6 +17,18 @@ final readonly class Shop
         $name = config('shop.name');
 
         return is_string($name) ? $name : '';
+    }
+
+    /** When bin/backup last wrote this database away; null for never. */
+    public static function lastBackup(): ?DateTimeImmutable
+    {
+        $note = storage_path('app/last-backup-'.config()->string('database.connections.pgsql.database').'.json');
+        $said = is_file($note) ? json_decode((string) file_get_contents($note), true) : null;
+        $at = is_array($said) && is_string($said['at'] ?? null)
+            ? DateTimeImmutable::createFromFormat('Y-m-d\TH:i:sp', $said['at'])
+            : false;
+
+        return $at === false ? null : $at;
     }
 
     /** Whether it is the invented one. */

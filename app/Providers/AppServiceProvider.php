@@ -26,9 +26,12 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
@@ -71,6 +74,8 @@ final class AppServiceProvider extends ServiceProvider
         ));
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(Instrument::class, InstrumentPolicy::class);
+        // The health page tells of the database too.
+        Event::listen(DiagnosingHealth::class, static fn (): mixed => DB::scalar('select 1 from jobs limit 1'));
         // Only who signs in is counted, so only then is the counter made.
         $this->app->afterResolving(RateLimiter::class, static fn (RateLimiter $all) => $all->for('sign-in', self::signIns(...)));
     }

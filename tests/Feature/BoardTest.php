@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\Role;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\File;
 
 beforeEach(function (): void {
     $this->actingAs($this->person(Role::Owner));
@@ -69,3 +70,22 @@ it('rebuilds what it shows from the log', function (): void {
 
     $this->get('/')->assertSee('Osier 3 kW generator')->assertDontSee('Tilby 46');
 });
+
+it('tells the owner of a real shop how old the last backup is, and nobody else', function (?string $at, string $said): void {
+    config(['shop.demo' => false]);
+    $note = storage_path('app/last-backup-'.config('database.connections.pgsql.database').'.json');
+    File::ensureDirectoryExists(dirname($note));
+    $at === null ? File::delete($note) : File::put($note, json_encode(['at' => $at]));
+    Date::setTestNow('2026-05-10T12:00:00Z');
+
+    $this->actingAs($this->person(Role::Owner, 'Owner of this'))->get('/')->assertOk()->assertSee($said);
+    $this->actingAs($this->person(Role::Technician, 'Hand of this'))->get('/')->assertOk()->assertDontSee('backup');
+    File::delete($note);
+})->with([
+    [null, 'No backup yet'],
+    ['2026-05-10T11:30:00Z', 'Last backup less than an hour ago.'],
+    ['2026-05-10T11:00:00Z', 'Last backup 1 hour ago.'],
+    ['2026-05-08T13:00:00Z', 'Last backup 47 hours ago.'],
+    ['2026-05-01T12:00:00Z', 'Last backup 9 days ago.'],
+    ['nonsense', 'No backup yet'],
+]);

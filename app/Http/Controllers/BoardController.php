@@ -8,6 +8,8 @@ use App\Http\Responses\PageResponse;
 use App\Models\Bench;
 use App\Models\Instrument;
 use App\Models\Job;
+use App\Models\Shop;
+use App\View\Board\BackupLine;
 use App\View\Pages\BoardPage;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
@@ -18,6 +20,9 @@ final readonly class BoardController
     {
         Gate::authorize('viewAny', Job::class);
 
-        return new PageResponse('board.index', BoardPage::of(Bench::now(), Date::now(), Gate::allows('viewAny', Instrument::class)), 'board');
+        $isOwner = Gate::allows('viewAny', Instrument::class);
+        $backup = $isOwner && ! Shop::isDemo() ? BackupLine::of(Shop::lastBackup(), Date::now()) : null;
+
+        return new PageResponse('board.index', BoardPage::of(Bench::now(), Date::now(), $isOwner, $backup), 'board');
     }
 }

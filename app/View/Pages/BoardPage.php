@@ -8,6 +8,7 @@ use App\Models\Bench;
 use App\Models\Entry;
 use App\Models\Job;
 use App\View\Board\BackJob;
+use App\View\Board\BackupLine;
 use App\View\Board\BoardJob;
 use App\View\Log\Names;
 use App\View\Numbers;
@@ -33,11 +34,15 @@ final readonly class BoardPage
         public array $handedBack,
         public array $ribbon,
         public bool $givesKeys,
+        public ?BackupLine $backup,
     ) {
     }
 
-    /** @param  bool  $givesKeys whether who looks gives instruments their keys */
-    public static function of(Bench $bench, DateTimeInterface $now, bool $givesKeys = false): self
+    /**
+     * @param  bool  $givesKeys whether who looks gives instruments their keys
+     * @param  BackupLine|null  $backup for who answers for it
+     */
+    public static function of(Bench $bench, DateTimeInterface $now, bool $givesKeys = false, ?BackupLine $backup = null): self
     {
         $jobs = array_map(static fn (Job $job): BoardJob => BoardJob::of($job, $now), $bench->open);
         $waits = static fn (BoardJob $j): bool => $j->wait->for !== '';
@@ -54,6 +59,7 @@ final readonly class BoardPage
             handedBack: array_map(BackJob::of(...), $bench->handedBack),
             ribbon: array_map(self::line(...), $bench->entries),
             givesKeys: $givesKeys,
+            backup: $backup,
         );
     }
 

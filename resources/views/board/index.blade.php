@@ -62,16 +62,7 @@
                             <p class="dj-story">None yet.</p>
                         @endforelse
                     </section>
-                    <section class="dj-bay" aria-labelledby="h-import">
-                        <header class="bay-h">
-                            <h2 id="h-import">Job file</h2>
-                        </header>
-                        <form class="dj-form" method="post" action="{{ route('job-files.store') }}"
-                            enctype="multipart/form-data">@csrf<div class="dj-field"><label for="job-file">Take in a job
-                                    from another bench</label><input class="form-control" type="file" id="job-file"
-                                    name="file" accept=".json,application/json" required></div><button
-                                class="btn btn-secondary" type="submit">Import</button></form>
-                    </section>
+                    @include('board.job-file')
                 </div>
             </main>
             <footer class="dj-ribbon" aria-label="Bench log"><b class="lab">Bench log</b>
