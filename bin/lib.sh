@@ -119,7 +119,7 @@ PHP_SETTLED_FLAGS=(-d opcache.preload="$PWD/bin/preload.php" -d "opcache.preload
   -d opcache.validate_timestamps=0 -d opcache.max_accelerated_files=20000)
 
 PHP_SERVER_FLAGS=("${PHP_FAST_FLAGS[@]}" -d opcache.enable=1 -d opcache.validate_timestamps=1
-  -d upload_max_filesize=20M -d post_max_size=22M -d memory_limit=256M -d expose_php=0)
+  -d upload_max_filesize=20M -d post_max_size=22M -d memory_limit=256M -d expose_php=0 -d zend.exception_ignore_args=1)
 
 # start_server PORT WORKERS LOG : in a process group of its own, because the workers outlive a parent that is killed alone.
 start_server() {

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 use App\Http\Middleware\AnswersInstruments;
 use App\Http\Middleware\ChecksFormToken;
+use App\Http\Middleware\KeepsToHttps;
 use App\Http\Middleware\KnowsInstrument;
 use App\Http\Middleware\RefuseBrokenText;
+use App\Http\Middleware\SaysItsLength;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SignsAsWritten;
 use App\Http\Responses\RejectedResponse;
+use App\Models\DatabaseFailed;
+use App\Models\Shop;
 use DustyJet\Rejected;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -29,7 +34,9 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
-        $middleware->append(SecurityHeaders::class);
+        $middleware->append([SaysItsLength::class, SecurityHeaders::class, KeepsToHttps::class]);
+        // Names this shop answers to, with commas; any where none is given.
+        $middleware->trustHosts(at: static fn (): array => Shop::hosts(), subdomains: false);
         $middleware->web(append: [RefuseBrokenText::class, SignsAsWritten::class], replace: [ValidateCsrfToken::class => ChecksFormToken::class]);
         $middleware->encryptCookies(except: ['dj_theme']);
         $middleware->redirectGuestsTo('/sign-in');
@@ -38,6 +45,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontFlash(['password']);
         $exceptions->dontReport([Rejected::class]);
+        $exceptions->map(QueryException::class, DatabaseFailed::of(...));
         // The one place where wrong data becomes a message on the screen.
         $exceptions->render(
             fn (ValidationException $e, Request $request) => RejectedResponse::forValidation($e, $request),

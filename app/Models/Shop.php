@@ -19,6 +19,14 @@ final readonly class Shop
         return is_string($name) ? $name : '';
     }
 
+    /** @return list<string> patterns of the host names it answers to; none for any */
+    public static function hosts(): array
+    {
+        $names = array_filter(array_map(trim(...), explode(',', config()->string('shop.hosts', ''))));
+
+        return array_values(array_map(static fn (string $n): string => '^'.preg_quote($n, '{').'$', $names));
+    }
+
     /** When bin/backup last wrote this database away; null for never. */
     public static function lastBackup(): ?DateTimeImmutable
     {

@@ -22,11 +22,24 @@ const EVERY_RULE = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "bes
 // The rules that hang on colors: all that another theme of the same page can break.
 const OF_COLOR = ["color-contrast", "link-in-text-block"];
 
+// The rules that hang on the width of a page that was looked at wide.
+const OF_WIDTH = [
+  ...OF_COLOR,
+  "target-size",
+  "scrollable-region-focusable",
+  "region",
+  "landmark-unique",
+];
+
 // What breaks an accessibility rule, a line each; of a page that was looked at in the light, dark needs its colors only.
-export const broken = async (page, theme = "light", within = "html") => {
+export const broken = async (page, theme = "light", within = "html", isNarrow = false) => {
   const axe = new AxeBuilder({ page }).include(within).options({ resultTypes: ["violations"] });
   const { violations } = await (
-    theme === "dark" ? axe.withRules(OF_COLOR) : axe.withTags(EVERY_RULE)
+    theme === "dark"
+      ? axe.withRules(OF_COLOR)
+      : isNarrow
+        ? axe.withRules(OF_WIDTH)
+        : axe.withTags(EVERY_RULE)
   )
     .setLegacyMode()
     .analyze();

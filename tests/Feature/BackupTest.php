@@ -15,12 +15,15 @@ function inShop(string $line, array $database = []): Illuminate\Contracts\Proces
 {
     $env = ['DB_PORT' => (string) config('database.connections.pgsql.port'), 'DB_DATABASE' => BACKED_UP, ...$database];
 
-    return Process::path(base_path())->timeout(120)->env($env)->run(['bash', '-c', "set -euo pipefail\n. bin/lib.sh\n{$line}"]);
+    $script = "set -euo pipefail\n. bin/lib.sh\n{$line}";
+
+    return Process::path(base_path())->timeout(120)->env($env)->run(['bash', '-c', $script]);
 }
 
 function shopDatabase(string $name, string $port): string
 {
-    config(["database.connections.{$name}" => [...config('database.connections.pgsql'), 'port' => $port, 'database' => BACKED_UP]]);
+    $connection = [...config('database.connections.pgsql'), 'port' => $port, 'database' => BACKED_UP];
+    config(["database.connections.{$name}" => $connection]);
 
     return $name;
 }
@@ -28,7 +31,8 @@ function shopDatabase(string $name, string $port): string
 /** Every table, row by row, as one digest each. */
 function tablesOf(string $connection): array
 {
-    $tables = DB::connection($connection)->select("select tablename as name from pg_tables where schemaname = 'public' order by 1");
+    $named = "select tablename as name from pg_tables where schemaname = 'public' order by 1";
+    $tables = DB::connection($connection)->select($named);
     $digest = static fn (stdClass $t): array => [
         $t->name => (array) DB::connection($connection)->selectOne(
             "select count(*) as n, md5(string_agg(md5(t::text), '' order by t::text)) as rows from \"{$t->name}\" t",
@@ -58,7 +62,8 @@ beforeEach(function (): void {
 /** Migrated, and with the demo's jobs where they are needed. */
 function makeShop(string $more = ''): void
 {
-    inShop('"$PG_BIN/dropdb" -h 127.0.0.1 -p "$DB_PORT" -U dusty_jet --if-exists --force "$DB_DATABASE"; make_database "$DB_PORT" "$DB_DATABASE"; '
+    inShop('"$PG_BIN/dropdb" -h 127.0.0.1 -p "$DB_PORT" -U dusty_jet --if-exists --force "$DB_DATABASE"; '
+        .'make_database "$DB_PORT" "$DB_DATABASE"; '
         ."APP_ENV=local DEMO=true php artisan migrate --force --quiet {$more}")->throw();
 }
 
@@ -84,7 +89,8 @@ it('comes back whole in an empty cluster, and over what is there only when it is
         ->and(glob("{$this->folder}/kept/*"))->toHaveCount(4)
         ->and(fileperms($files[1]) & 0o777)->toBe(0o600);
 
-    inShop("start_postgres {$this->folder}-cluster {$port} &>/dev/null; bin/restore {$files[1]}", ['DB_PORT' => $port])->throw();
+    inShop("start_postgres {$this->folder}-cluster {$port} &>/dev/null", ['DB_PORT' => $port])->throw();
+    inShop("bin/restore {$files[1]}", ['DB_PORT' => $port])->throw();
 
     $was = tablesOf(shopDatabase('was', (string) config('database.connections.pgsql.port')));
     expect(tablesOf(shopDatabase('is', $port)))->toBe($was)

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use App\Models\Entry;
 use App\Models\Role;
+use App\Models\ScrewHistory;
 use App\Models\Trace;
 use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -182,4 +184,29 @@ it('asks for nothing twice on the board, however many jobs there are', function 
     }
 
     expect($count())->toBe($few);
+});
+
+it('says that the clock was set back, and keeps the order in which it was written', function (): void {
+    Date::setTestNow('2031-05-10T12:00:00Z');
+    $this->enter($this->job, 'note_added', ['text' => 'first'])->assertSessionHasNoErrors();
+    $this->get("/jobs/{$this->job->id}/strip")->assertDontSee('The clock of the server');
+    Date::setTestNow('2031-05-10T09:00:00Z');
+    $this->enter($this->job, 'note_added', ['text' => 'second'])->assertSessionHasNoErrors();
+
+    $this->get("/jobs/{$this->job->id}/strip")
+        ->assertSee('The clock of the server stands before')->assertSee('12:00 PM')
+        ->assertSeeInOrder(['second', 'first']);
+});
+
+it('takes the last setting of a machine from its log, whatever the clock said', function (): void {
+    $first = $this->openJob(['serial' => 'S 1']);
+    Date::setTestNow('2031-05-10T12:00:00Z');
+    $left = ['adjuster' => 'idle_mixture', 'station' => 'run'];
+    $this->enter($first, 'screw_set', [...$left, 'turns' => '1'])->assertSessionHasNoErrors();
+    Date::setTestNow('2031-05-10T09:00:00Z');
+    $this->enter($first, 'screw_set', [...$left, 'turns' => '2'])->assertSessionHasNoErrors();
+    Date::setTestNow();
+    $again = $this->openJob(['serial' => 'S 1']);
+
+    expect(ScrewHistory::around($again)->ofMachine['idle_mixture']['turns']->inUnits())->toBe(96);
 });

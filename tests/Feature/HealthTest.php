@@ -24,7 +24,8 @@ it('ends no process that is not its own, whatever a pid file says', function ():
     file_put_contents("{$folder}/var/server-8123.pid", (string) $pid);
     $lib = base_path('bin/lib.sh');
 
-    Process::path($folder)->run(['bash', '-c', ". {$lib}; stop_postgres {$folder}; end_orphan 8123; ! postmaster_of {$folder}"])->throw();
+    $ends = ". {$lib}; stop_postgres {$folder}; end_orphan 8123; ! postmaster_of {$folder}";
+    Process::path($folder)->run(['bash', '-c', $ends])->throw();
 
     expect(proc_get_status($stranger)['running'])->toBeTrue();
     proc_terminate($stranger);

@@ -74,8 +74,8 @@ it('refuses other readings and another picture under an id that is known', funct
     $before = kept();
     $other = str_replace('5.0', '4.5', $this->tightReadings());
 
-    expect($this->hold($this->job, ['client_id' => $id, 'readings' => $other])->assertStatus(422)->json('errors.rejected.0'))
-        ->toContain('other readings')
+    $held = $this->hold($this->job, ['client_id' => $id, 'readings' => $other])->assertStatus(422);
+    expect($held->json('errors.rejected.0'))->toContain('other readings')
         ->and($photo(50)->assertStatus(422)->json('errors.rejected.0'))->toContain('other pixels')
         ->and(kept())->toBe($before);
 });
@@ -99,6 +99,10 @@ it('does not hold against somebody what they wrote themselves without a line', f
     $set(['client_id' => $first, 'turns' => '1 3/4'])->assertOk();
 
     expect($set(['turns' => '2'])->assertStatus(422)->json('errors.rejected.0'))->toContain('while you were looking');
+    $this->actingAs($this->person(Role::Technician, 'Teo Vanska'));
+    $ofAnother = $set(['turns' => '3', 'known' => [$first]])->assertStatus(422);
+    expect($ofAnother->json('errors.rejected.0'))->toContain('June Halloran logged');
+    $this->actingAs($this->june);
     $set(['turns' => '2', 'known' => [$first]])->assertOk();
 
     $turns = Entry::query()->where('kind', 'screw_set')->orderBy('seq')->get()->pluck('payload.units')->all();

@@ -31,7 +31,7 @@ trait AppendsToLog
         $own = array_map(mb_strtolower(...), array_filter((array) $this->input('known', []), is_string(...)));
 
         return $by instanceof Person
-            ? new Letter($by, $this->clientId(), new Seen($this->integer('seen'), array_values($own)))
+            ? new Letter($by, $this->clientId(), new Seen($this->integer('seen'), array_values($own), $by->name))
             : throw new UnauthorizedException;
     }
 

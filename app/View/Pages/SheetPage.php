@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\View\Log\LogLine;
+use App\View\Numbers;
 use App\View\Sheet\CutawayState;
 use App\View\Sheet\EntryForm;
 use App\View\Sheet\FuelLine;
@@ -15,12 +16,19 @@ use App\View\Stations\HasTabs;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
 use App\View\Stations\Works;
+use DateTimeImmutable;
+use DustyJet\BenchLog\Entry;
+use DustyJet\BenchLog\Log;
 use DustyJet\Carburetor\Station;
+use Illuminate\Support\Facades\Date;
 
 /** The job sheet at one station. */
 final readonly class SheetPage
 {
     private const LATEST = 6;
+
+    /** Seconds by which two sound clocks may differ. */
+    private const CLOCKS_DIFFER_BY = 60;
 
     /**
      * @param  list<LogLine>  $ribbon the latest entries
@@ -37,6 +45,7 @@ final readonly class SheetPage
         public EntryForm $form,
         public array $ribbon,
         public array $photos,
+        public string $clockNote,
     ) {
     }
 
@@ -58,7 +67,22 @@ final readonly class SheetPage
             form: new EntryForm($view->address, $view->sheet->log->length(), $view->station->value, self::tab($work)),
             ribbon: LogLine::all($view->sheet, self::LATEST),
             photos: PhotoCard::all($view),
+            clockNote: self::clockNote($view->sheet->log),
         );
+    }
+
+    /** The log stays in the order in which it was written, whatever the clock says; but it is said. */
+    private static function clockNote(Log $log): string
+    {
+        $last = array_reduce(
+            $log->entries,
+            static fn (?DateTimeImmutable $latest, Entry $e): DateTimeImmutable => max($latest ?? $e->at, $e->at),
+        );
+        $isBehind = $last !== null && $last->getTimestamp() > Date::now()->getTimestamp() + self::CLOCKS_DIFFER_BY;
+
+        return $isBehind
+            ? 'The clock of the server stands before '.Numbers::day($last, Date::now()).', when something was logged here.'
+            : '';
     }
 
     private static function tab(StationWork $work): string

@@ -14,7 +14,12 @@ const sentence = (letters, state) => {
   const others = waiting.filter((letter) => state.person !== undefined && letter.by !== state.person?.id);
   const parts = [];
   if (waiting.length > 0) {
-    const why = { away: "No connection.", failing: "The server does not answer as it should." }[state.line] ?? "";
+    const why =
+      {
+        full: "This device has no room for more.",
+        away: "No connection.",
+        failing: "The server does not answer as it should.",
+      }[state.line] ?? "";
     parts.push(`${why} ${waiting.length} kept on this device${why ? ", sending again." : "."}`.trim());
   }
   if (others.length > 0) {
@@ -22,6 +27,11 @@ const sentence = (letters, state) => {
   }
   if (refused > 0) {
     parts.push(`${plural(refused, "entry")} refused: look.`);
+  }
+  if (state.line === "full") {
+    parts.push(
+      "What you typed last was neither sent nor kept: it is still in its field. Log it again when the line is back.",
+    );
   }
   if (letters.length === 0 && state.line === "away") {
     parts.push(`No connection. What you log is kept on this device.`);

@@ -37,21 +37,40 @@ const everywhere = async () => {
   tabs.postMessage("changed");
 };
 
-const keep = async (form, submitter, isProvisional = true) => {
+const beingKept = new Set();
+
+// What was typed leaves its form only when it is in the store.
+const stored = async (form, letter) => {
+  try {
+    const last = (await store.all()).at(-1);
+    if (!isEcho(letter, last)) {
+      await store.put(letter);
+      navigator.storage?.persist?.();
+    }
+    renew(form);
+    remember(letter.id);
+    return !isEcho(letter, last);
+  } catch {
+    state.line = "full";
+    list(letters, state);
+    return false;
+  }
+};
+
+const keep = async (form, submitter) => {
   const letter = written(form, submitter, own());
-  renew(form);
-  letters = await store.all();
-  if (isEcho(letter, letters.at(-1))) {
+  if (beingKept.has(letter.id)) {
     return;
   }
-  await store.put(letter);
-  remember(letter.id);
+  beingKept.add(letter.id);
+  if (!(await stored(form, letter))) {
+    beingKept.delete(letter.id);
+    return;
+  }
   await everywhere();
   document.querySelectorAll("dialog[open]:not(#outbox)").forEach((dialog) => dialog.close());
-  if (isProvisional) {
-    sheet.show([letter]);
-    sheet.goOn(letter);
-  }
+  sheet.show([letter]);
+  sheet.goOn(letter);
 };
 
 // Half-typed readings are worth more than a fresh sheet.
@@ -116,6 +135,8 @@ const inTurn = async () => {
   if (mine.length > 0 && state.line === "here") {
     refresh();
   }
+  // Nothing of whoever is here: there is no hurry to ask again.
+  wait = mine.length > 0 && state.line === "here" ? RETRY_MS : Math.min(2 * wait, MOST_RETRY_MS);
 };
 
 let isSending = false;
@@ -131,7 +152,6 @@ const flush = async () => {
   isSending = true;
   try {
     await alone(inTurn);
-    wait = state.line === "here" ? RETRY_MS : Math.min(2 * wait, MOST_RETRY_MS);
   } catch {
     state.line = navigator.onLine ? state.line : "away";
     state.line = state.line === "here" ? "away" : state.line;

@@ -17,6 +17,10 @@
             <main id="main" @class(['dj-sheet', 'sheet-tune' => $page->cutaway === null])>
                 <h1 class="visually-hidden">{{ $page->title }}, {{ $page->job->machine }}</h1>
                 <div id="errors" class="dj-errors-at">@include('forms.errors', ['messages' => $errors->all()])</div>
+                @if ($page->clockNote !== '')
+                    <p class="dj-hazard dj-clocknote" role="alert">@include('drawings::icons.hazard')<span><b>{{ $page->clockNote }}</b>
+                            Set it: times in this log are wrong until then. Its order is not.</span></p>
+                @endif
                 @if ($page->cutaway)
                     @include('sheet.cutaway', ['state' => $page->cutaway])
                 @endif

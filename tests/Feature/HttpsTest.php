@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\DatabaseFailed;
+use App\Models\Role;
+use App\Models\Shop;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\Route;
+
+it('keeps who came by https to https, behind the proxy that says so', function (): void {
+    config(['trustedproxy.proxies' => '10.0.0.1']);
+    $asked = ['REMOTE_ADDR' => '10.0.0.1', 'HTTP_X_FORWARDED_PROTO' => 'https'];
+
+    $secure = $this->withServerVariables($asked)->get('/sign-in');
+    expect($secure->headers->get('Strict-Transport-Security'))->toBe('max-age=31536000')
+        ->and($secure->getCookie('dusty_jet_session', false)->isSecure())->toBeTrue();
+});
+
+it('believes no stranger that says so, and plain http stays possible in a shop', function (): void {
+    config(['trustedproxy.proxies' => '10.0.0.1']);
+    $asked = ['REMOTE_ADDR' => '10.0.0.9', 'HTTP_X_FORWARDED_PROTO' => 'https'];
+
+    $plain = $this->withServerVariables($asked)->get('/sign-in')->assertHeaderMissing('Strict-Transport-Security');
+    expect($plain->getCookie('dusty_jet_session', false)->isSecure())->toBeFalse();
+});
+
+it('answers to the names of the shop', function (string $hosts, array $patterns): void {
+    config(['shop.hosts' => $hosts]);
+
+    expect(Shop::hosts())->toBe($patterns);
+})->with([['', []], ['bench.example, 10.0.0.7', ['^bench\.example$', '^10\.0\.0\.7$']]]);
+
+it('sends nobody back to a stranger\'s page', function (string $from, string $to): void {
+    $this->actingAs($this->person(Role::Technician));
+
+    $this->withHeader('Referer', $from)->post('/jobs', [])->assertRedirect($to);
+})->with([
+    'a stranger' => ['https://evil.example/jobs', '/'],
+    'a name that begins like ours' => ['http://127.0.0.1:8080.evil.example/', '/'],
+    'ours' => ['http://127.0.0.1:8080/jobs/create', '/jobs/create'],
+]);
+
+it('writes no value of a failed query into the log', function (): void {
+    Log::spy();
+    Route::get('/fails', static fn () => DB::select('select secret from nowhere where name = ?', ['R. Okafor']));
+
+    $this->get('/fails')->assertStatus(500);
+    Log::shouldHaveReceived('error')->withArgs(
+        static fn (string $said, array $with): bool => ! str_contains($said, 'Okafor')
+            && str_contains($said, 'name = ?')
+            && $with['exception'] instanceof DatabaseFailed
+            && ! str_contains((string) $with['exception'], 'Okafor'),
+    );
+});
+
+it('keeps its log private, a file a day, for two weeks', function (): void {
+    expect(config('logging.channels.daily'))->toMatchArray(['driver' => 'daily', 'days' => 14, 'permission' => 0o600])
+        ->and(config('logging.default'))->toBe('daily');
+});
+
+it('says how long an answer is, so that half of one is known for half', function (): void {
+    $page = $this->get('/sign-in');
+
+    expect($page->headers->get('Content-Length'))->toBe((string) strlen((string) $page->getContent()));
+});
