@@ -14,6 +14,7 @@ use App\Http\Responses\RejectedResponse;
 use App\Models\DatabaseFailed;
 use App\Models\Shop;
 use DustyJet\Rejected;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -24,6 +25,7 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -46,6 +48,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontFlash(['password']);
         $exceptions->dontReport([Rejected::class]);
         $exceptions->map(QueryException::class, DatabaseFailed::of(...));
+        // What is not there is not there: no class, no key.
+        $exceptions->map(ModelNotFoundException::class, static fn (): NotFoundHttpException => new NotFoundHttpException('Not found.'));
         // The one place where wrong data becomes a message on the screen.
         $exceptions->render(
             fn (ValidationException $e, Request $request) => RejectedResponse::forValidation($e, $request),

@@ -50,12 +50,12 @@ final readonly class Photograph
      */
     public static function kept(string $jpeg): self
     {
-        $size = @getimagesizefromstring($jpeg, $segments);
+        $size = @getimagesizefromstring($jpeg);
         if (
             $size === false
             || $size[2] !== IMAGETYPE_JPEG
             || max($size[0], $size[1]) > self::LONGEST_SIDE
-            || (is_array($segments) && isset($segments['APP1']))
+            || ! JpegParts::areOfAPictureOnly($jpeg)
         ) {
             throw PhotoRejected::notAPicture();
         }

@@ -65,3 +65,11 @@ it('says how long an answer is, so that half of one is known for half', function
 
     expect($page->headers->get('Content-Length'))->toBe((string) strlen((string) $page->getContent()));
 });
+
+it('names no class to who asks for what is not there', function (): void {
+    $this->actingAs($this->person(Role::Technician));
+
+    config(['app.debug' => false]);
+    $said = (string) $this->getJson('/jobs/6f2a1b9c-0000-4000-8000-0000000000cc')->assertNotFound()->getContent();
+    expect($said)->not->toContain('App')->not->toContain('6f2a');
+});

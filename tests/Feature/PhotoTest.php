@@ -267,6 +267,12 @@ it('travels with the job file, byte for byte', function (): void {
         ->toBe(1);
 });
 
+/** A picture with one segment more, right after its start. */
+function jpegWith(string $segment): string
+{
+    return substr(jpeg(), 0, 2).$segment.substr(jpeg(), 2);
+}
+
 it('takes no photo of a job file that is not one', function (string $bytes): void {
     $job = $this->openJob();
     keep($this, $job, jpeg());
@@ -281,6 +287,11 @@ it('takes no photo of a job file that is not one', function (string $bytes): voi
 })->with([
     'text' => ['no picture'],
     'one with a camera\'s notes' => [fn (): string => jpegWithExif()],
+    'one with a comment' => [fn (): string => jpegWith("\xFF\xFE\x00\x0Bwho it is")],
+    'one with a place in it' => [fn (): string => jpegWith("\xFF\xED\x00\x10Photoshop 3.0\0")],
+    'one with more behind it' => [fn (): string => jpeg().'and more'],
+    'half of one' => [fn (): string => substr(jpeg(400, 300), 0, 900)],
+    'one without its end' => [fn (): string => substr(jpeg(), 0, -2)],
     'one larger than is kept' => [fn (): string => jpeg(2000, 10)],
 ]);
 

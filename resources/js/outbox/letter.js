@@ -27,7 +27,8 @@ const saidBy = (form, submitter) => {
   const copy = key?.cloneNode(true);
   copy?.querySelectorAll("kbd, small, em, svg, .m-only").forEach((e) => e.remove());
   const text = form.querySelector("textarea:not([data-readings]), input[name=text], input[name=said]")?.value ?? "";
-  const named = key?.getAttribute("aria-label") || words(copy) || "Entry";
+  const off = form.action.endsWith("/part_off") ? "Off: " : "";
+  const named = off + (key?.getAttribute("aria-label") || words(copy) || "Entry");
   return text ? `${named}: ${text.length > 40 ? `${text.slice(0, 40)}…` : text}` : named;
 };
 
@@ -87,4 +88,4 @@ export const isEcho = (letter, last) =>
 export const typed = (letter) =>
   letter.fields
     .map(([name, value], index) => ({ index, name, value, label: letter.labels[name] ?? "" }))
-    .filter(({ name, value }) => !ofCarrier.has(name) && value !== "");
+    .filter(({ value, label }) => value instanceof File || (label !== "" && value !== ""));

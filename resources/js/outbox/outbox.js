@@ -69,7 +69,7 @@ const keep = async (form, submitter) => {
   }
   await everywhere();
   document.querySelectorAll("dialog[open]:not(#outbox)").forEach((dialog) => dialog.close());
-  sheet.show([letter]);
+  sheet.show(letters);
   sheet.goOn(letter);
 };
 

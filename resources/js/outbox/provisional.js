@@ -23,6 +23,24 @@ const uncover = (part) => {
   });
 };
 
+const nameOf = (form) => form.querySelector("button span").firstChild.textContent.trim();
+
+const say = (selector, words) => {
+  const element = document.querySelector(selector);
+  if (element) {
+    element.textContent = words;
+  }
+};
+
+const inSentence = (name) => (/^[A-Z][a-z]/.test(name) ? name[0].toLowerCase() + name.slice(1) : name);
+
+// What the server proposed may be done by now, or be another's turn.
+const forgetMoves = () => {
+  document.querySelectorAll(".dj-or [form], [form^=off-]:not([data-next])").forEach((key) => {
+    key.hidden = document.getElementById(key.getAttribute("form")) === null;
+  });
+};
+
 // The brass key does the next one.
 const lead = () => {
   const next = document.querySelector(".dj-offs > li:not([hidden]) form");
@@ -30,13 +48,17 @@ const lead = () => {
   document.querySelectorAll(".dj-offs > li").forEach((line) => {
     line.classList.toggle("is-next", line.contains(next));
   });
-  if (key && next) {
-    key.setAttribute("form", next.id);
-    key.querySelector("[data-label]").textContent =
-      `Off: ${next.querySelector("button span").firstChild.textContent.trim()}`;
-  } else if (key) {
-    key.hidden = true;
+  if (key) {
+    key.hidden = next === null;
+    key.setAttribute("form", next?.id ?? "");
+    key.querySelector("[data-label]").textContent = next ? `Off: ${nameOf(next)}` : "";
+    say(
+      ".dj-next .do",
+      next ? `Take off: ${inSentence(nameOf(next))}` : "Wait for the line, or go on at another station",
+    );
+    say(".dj-next .why", "What you took off meanwhile is kept on this device, and is sent in this order.");
   }
+  forgetMoves();
 };
 
 const partOff = (letter) => {
@@ -45,7 +67,7 @@ const partOff = (letter) => {
   const tray = document.querySelector(".dj-tray");
   if (form && tray) {
     tray.querySelector(".is-empty")?.remove();
-    const line = mark(tray, form.querySelector("button span").firstChild.textContent.trim());
+    const line = mark(tray, nameOf(form));
     tray.append(line);
     form.closest("li").remove();
     uncover(part);
