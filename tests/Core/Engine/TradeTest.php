@@ -126,11 +126,11 @@ it('shows each fault where the trade finds it', function (string $name, string $
     ['main_mixture_rich', 'any', 'rich'],
 ]);
 
-it('starves at speed first when the supply is short', function (string $name): void {
+it('starves at speed first when the supply is short', function (string $name, float $strength = 0.8): void {
     $seed = seed();
     for ($i = 0; $i < 6; $i++) {
         $well = Engines::random($seed + $i, $i % 2 === 0 ? Stroke::Two : Stroke::Four);
-        $ill = EngineFault::named($name, 0.8)->in($well->engine, 0.8);
+        $ill = EngineFault::named($name, $strength)->in($well->engine, $strength);
 
         expect(Engines::fullFlows($well, $ill)->phi())->toBeLessThan(0.9 * Engines::fullFlows($well, $well->engine)->phi(), "SEED={$seed} {$i}")
             ->and(Engines::idleFlows($well, $ill)->phi())
@@ -138,8 +138,19 @@ it('starves at speed first when the supply is short', function (string $name): v
     }
 })->with([
     'fuel_filter_clogged', 'fuel_line_blocked', 'inlet_screen_blocked', 'pulse_hose_leaking', 'pump_diaphragm_worn',
-    'needle_stuck_shut', 'fuel_line_draws_air', 'flap_valve_curled', 'tank_vent_blocked',
+    'fuel_line_draws_air', 'flap_valve_curled', 'tank_vent_blocked',
+    // All but shut it lets no idle fuel by either: only while it still seeps is it bad at speed first.
+    'needle_stuck_shut' => ['needle_stuck_shut', 0.3],
 ]);
+
+it('lets next to nothing past a needle that is stuck shut', function (): void {
+    $seed = seed();
+    $well = Engines::random($seed, Stroke::Four);
+    $ill = EngineFault::named('needle_stuck_shut', 1.0)->in($well->engine, 1.0);
+
+    expect(Engines::idleFlows($well, $ill)->phi())
+        ->toBeLessThan(0.7 * Engines::idleFlows($well, $well->engine)->phi(), "SEED={$seed}");
+});
 
 it('weakens without leaning what does not burn or breathe', function (string $name): void {
     $seed = seed();
