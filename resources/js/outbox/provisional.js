@@ -34,9 +34,11 @@ const say = (selector, words) => {
 
 const inSentence = (name) => (/^[A-Z][a-z]/.test(name) ? name[0].toLowerCase() + name.slice(1) : name);
 
-// What the server proposed may be done by now, or be another's turn.
+// What the server proposed beside the next move was for the machine as it knew it: with a part more off it may be done by now, or
+// impossible.
 const forgetMoves = () => {
-  document.querySelectorAll(".dj-or [form], [form^=off-]:not([data-next])").forEach((key) => {
+  document.querySelector(".dj-or")?.setAttribute("hidden", "");
+  document.querySelectorAll("[form^=off-]:not([data-next])").forEach((key) => {
     key.hidden = document.getElementById(key.getAttribute("form")) === null;
   });
 };
