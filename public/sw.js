@@ -3,6 +3,7 @@ const ASSETS = "dj-assets-1";
 const PAGES = "dj-pages-1";
 const PERSON = "dj-person-1";
 const MOST_PAGES = 300;
+const KEPT_AT = "X-Kept-At";
 
 self.addEventListener("install", () => self.skipWaiting());
 self.addEventListener("activate", (event) => event.waitUntil(self.clients.claim()));
@@ -31,9 +32,20 @@ const isPage = (answer) =>
 
 const keep = async (url, answer) => {
   const cache = await caches.open(PAGES);
+  const headers = new Headers(answer.headers);
+  headers.set(KEPT_AT, new Date().toISOString());
+  headers.delete("Content-Length");
   await cache.delete(url);
-  await cache.put(url, answer);
+  await cache.put(url, new Response(await answer.text(), { headers }));
   await forget(cache);
+};
+
+// A sheet from the store says of when it is: what happened since is not on it, and what it proposed then may be wrong by now.
+const keptPage = async (url) => {
+  const kept = await (await caches.open(PAGES)).match(url);
+  const html = await kept?.text();
+  const at = kept?.headers.get(KEPT_AT) ?? "";
+  return kept && new Response(html.replace("<html ", `<html data-kept="${at}" `), { headers: kept.headers });
 };
 
 const page = async (request) => {
@@ -44,7 +56,7 @@ const page = async (request) => {
     return answer;
   }
   const isAway = answer.type === "error" || answer.status >= 500;
-  return (isAway && (await (await caches.open(PAGES)).match(url))) || answer;
+  return (isAway && (await keptPage(url))) || answer;
 };
 
 const isPageOf = (request, url) =>

@@ -1,7 +1,8 @@
 // Letter keys, outside text fields only; they can be switched off.
 const STORE = "dj-keys-off";
 const off = () => localStorage.getItem(STORE) === "1";
-const click = (selector) => document.querySelector(selector)?.click();
+// What is not shown is not offered.
+const click = (selector) => [...document.querySelectorAll(selector)].find((key) => key.checkVisibility())?.click();
 const go = (href) => {
   if (href) {
     window.location.assign(href);

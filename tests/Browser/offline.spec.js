@@ -258,3 +258,36 @@ lined("half-typed readings stay when what waited was sent", async ({ page, line 
   await expect(page.locator("#sent")).toBeVisible({ timeout: 60_000 });
   await expect(page.locator("#readings")).toHaveValue("0 5.0\n30 5.0");
 });
+
+lined(
+  "an old sheet proposes nothing where an engine runs, says of when it is, and stops what is too fast",
+  async ({ page, line }) => {
+    await signIn(page);
+    const job = await openJob(page, { family: "cube_opposed" });
+    await workerIsThere(page);
+    const run = `${job}/run?screw=high`;
+    await page.goto(run);
+    await expect(page.locator(".dj-behind")).toBeHidden();
+    await expect(page.locator(".bay-mix")).toBeVisible();
+    line.become("cut");
+    await page.reload();
+    await expect(waiting(page)).toContainText(/This page is as it was at \d\d:\d\d/);
+    await expect(page.locator(".dj-behind")).toContainText(/since \d\d:\d\d/);
+    for (const offer of await page
+      .locator(".dj-proposes, .dj-or, .dj-next:not(.dj-behind)")
+      .all()) {
+      await expect(offer).toBeHidden();
+    }
+    await page.keyboard.press("n");
+    await expect(page).toHaveURL(new RegExp(run.replace("?", ".")));
+
+    await page.locator("#rpm").fill("13900");
+    await page.getByRole("button", { name: /^Log/ }).first().click();
+    await expect(page.locator("[data-over]")).toContainText("Let go of the throttle");
+
+    line.become("up");
+    await sent(page);
+    await expect(page.locator(".dj-behind")).toBeHidden();
+    await expect(page.getByText("Above the maker's no-load maximum.").first()).toBeVisible();
+  },
+);

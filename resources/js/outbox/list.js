@@ -1,4 +1,5 @@
 // What waits on this device, in one line at the bottom of every page, and one by one in a list that opens from it.
+import { since } from "./behind.js";
 import { typed } from "./letter.js";
 
 const bar = document.getElementById("waiting");
@@ -35,6 +36,9 @@ const sentence = (letters, state) => {
   }
   if (letters.length === 0 && state.line === "away") {
     parts.push(`No connection. What you log is kept on this device.`);
+  }
+  if (since()) {
+    parts.push(`This page is as it was at ${since()}.`);
   }
   return parts.join(" ");
 };

@@ -2,6 +2,7 @@
 // sent by the same person when the line is back. The server adds an id only once, so what did arrive is not doubled.
 import htmx from "htmx.org";
 import { isEcho, isEntry, renew, renewAll, written } from "./letter.js";
+import * as behind from "./behind.js";
 import { show as list, whenAsked } from "./list.js";
 import { post, signedIn } from "./post.js";
 import * as sheet from "./provisional.js";
@@ -29,6 +30,7 @@ const isMine = (letter) => isWaiting(letter) && letter.by === me;
 
 const shown = async () => {
   letters = await store.all();
+  behind.show(letters);
   list(letters, state);
 };
 
@@ -216,6 +218,7 @@ document.addEventListener("htmx:beforeSwap", (event) => {
 });
 
 document.addEventListener("dj:swapped", async () => {
+  behind.isFresh();
   document.getElementById("sent").hidden = true;
   await shown();
   sheet.show(letters);

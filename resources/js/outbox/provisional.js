@@ -73,6 +73,7 @@ const partOff = (letter) => {
     tray.append(line);
     form.closest("li").remove();
     uncover(part);
+    say("[data-kept-off]", `, ${tray.querySelectorAll(".is-kept").length} more kept here`);
     lead();
   }
 };
@@ -88,7 +89,19 @@ const partInspected = (letter) => {
   row?.setAttribute("aria-label", `${row.textContent.trim()}, ${valueOf(letter, "condition")}, not sent yet`);
 };
 
-const acts = { part_off: partOff, part_on: partOn, part_inspected: partInspected };
+// What the device can tell by itself: this fast is too fast.
+const speedRead = (letter) => {
+  const over = document.querySelector("[data-over]");
+  if (
+    over &&
+    over.dataset.over !== "" &&
+    Number(valueOf(letter, "rpm")?.replace(/[\s,]/g, "")) > Number(over.dataset.over)
+  ) {
+    over.hidden = false;
+  }
+};
+
+const acts = { speed_read: speedRead, part_off: partOff, part_on: partOn, part_inspected: partInspected };
 
 // Every letter of this job once, however often the sheet was printed since.
 export const show = (letters) => {

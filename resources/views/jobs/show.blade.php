@@ -2,7 +2,8 @@
 
 @section('main')
     @fragment('job')
-        <div id="job" class="dj-job-page" data-job="{{ $page->job->id }}" data-previous="{{ $page->line->previousHref }}"
+        <div id="job" class="dj-job-page" data-job="{{ $page->job->id }}"
+            data-station="{{ $page->station->value }}" data-previous="{{ $page->line->previousHref }}"
             data-next-station="{{ $page->line->nextHref }}">
             <header class="dj-frame">
                 @include('frame.head', [

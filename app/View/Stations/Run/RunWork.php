@@ -32,6 +32,7 @@ final readonly class RunWork implements StationWork
      * @param  list<array{value: string, name: string, why: string, selected: bool}>  $schools
      * @param  list<array{value: string, name: string, isSpeedless: bool}>  $marks what to listen for, each a key
      * @param  string|null  $stop why the throttle is to be let go now
+     * @param  float|null  $mostRpm without load, on this screw
      */
     private function __construct(
         public array $tabs,
@@ -44,6 +45,7 @@ final readonly class RunWork implements StationWork
         public array $schools,
         public array $marks,
         public ?string $stop,
+        public ?float $mostRpm,
         public RunLive $live,
     ) {
     }
@@ -75,6 +77,7 @@ final readonly class RunWork implements StationWork
             ),
             schools: self::schools($mixture),
             marks: self::marks($mixture),
+            mostRpm: RunSoFar::screw($mixture, $view->sheet->family->card)->maximumRpm,
             stop: $result?->reason->isStop() === true ? $result->reason->sentence() : null,
             live: RunLive::of($view, RunPurpose::Speed),
         );

@@ -1,5 +1,5 @@
 @if ($work->likely->repair && !$work->likely->isChosen)
-    <div class="dj-checkcard" id="answers" tabindex="-1">
+    <div class="dj-checkcard dj-proposes" id="answers" tabindex="-1">
         <p class="q"><b>{{ $work->likely->repair['do'] }}</b></p>
         <p class="how">{{ $work->likely->repair['why'] }} Try the engine after it.</p>
         @if ($work->likely->repair['strip'])
@@ -14,7 +14,7 @@
         @endif
     </div>
 @elseif ($work->likely->check)
-    <div class="dj-checkcard">
+    <div class="dj-checkcard dj-proposes">
         <p class="q"><b>{{ $work->likely->check->do }}</b> <small>{{ $work->likely->check->minutes }} min,
                 {{ $work->likely->check->worth }}</small></p>
         <p class="how">{{ $work->likely->check->how }}
@@ -56,7 +56,7 @@
     </div>
 @endif
 @if ($work->likely->runnersUp)
-    <details class="dj-more">
+    <details class="dj-more dj-proposes">
         <summary>Other checks, and why they lost</summary>
         <ul class="dj-rows">
             @foreach ($work->likely->runnersUp as $other)

@@ -1,5 +1,5 @@
 @foreach ($work->flows as $flow)
-    <details id="flow-{{ $flow->flow }}" class="dj-more dj-flow" @if ($flow->isBegun && $flow->kind !== 'end') open @endif>
+    <details id="flow-{{ $flow->flow }}" class="dj-more dj-flow dj-proposes" @if ($flow->isBegun && $flow->kind !== 'end') open @endif>
         <summary>{{ $flow->name }}</summary>
         <p class="how">{{ $flow->why }}</p>
         <ol>

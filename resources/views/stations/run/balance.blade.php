@@ -9,9 +9,9 @@
     @if ($work->columns)
         <x-charts.bank :chart="$work->columns" />
     @endif
-    <p class="dj-story" role="status">{{ $work->said }}</p>
+    <p class="dj-story dj-proposes" role="status">{{ $work->said }}</p>
     @if ($work->turn)
-        @include('forms.open', ['form' => $page->form, 'kind' => 'balance_turned', 'id' => 'turn-form', 'class' => 'dj-bankturn'])
+        @include('forms.open', ['form' => $page->form, 'kind' => 'balance_turned', 'id' => 'turn-form', 'class' => 'dj-bankturn dj-proposes'])
             <input type="hidden" name="screw" value="balance">
             <input type="hidden" name="carburetor" value="{{ $work->turn['carburetor'] }}">
             <input type="hidden" name="turns" value="{{ $work->turn['turns'] }}">

@@ -1,5 +1,5 @@
 @if ($live->isOffered && ($live->instruments || $live->mayStandIn))
-    <details class="dj-more dj-golive">
+    <details class="dj-more dj-golive dj-proposes">
         <summary>Live {{ $live->purpose === 'speed' ? 'tachometer' : 'vacuum set' }}</summary>
         @if ($live->instruments)
             <form method="post" action="{{ $live->store }}" hx-post="{{ $live->store }}" hx-target="#job"

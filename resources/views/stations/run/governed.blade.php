@@ -6,7 +6,7 @@
     @if ($work->isStop)
         <p class="dj-hazard" role="alert">@include('drawings::icons.hazard')<span><b>Stop.</b> {{ $work->advice }}</span></p>
     @else
-        <p class="dj-story" role="status">{{ $work->advice }}</p>
+        <p class="dj-story dj-proposes" role="status">{{ $work->advice }}</p>
     @endif
     @if ($work->facts)
         <dl class="dj-compare" aria-label="As last read">

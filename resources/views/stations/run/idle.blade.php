@@ -8,9 +8,9 @@
     @elseif ($work->isStop)
         <p class="dj-hazard" role="alert">@include('drawings::icons.hazard')<span>{{ $work->advice }}</span></p>
     @else
-        <p class="dj-story" role="status">{{ $work->advice }}</p>
+        <p class="dj-story dj-proposes" role="status">{{ $work->advice }}</p>
     @endif
-    <p class="dj-story"><b>Where it belongs.</b> {{ $work->target }}</p>
+    <p class="dj-story dj-proposes"><b>Where it belongs.</b> {{ $work->target }}</p>
     @if ($work->last !== '')
         <p class="dj-story"><b>As last read.</b> {{ $work->last }}</p>
     @endif

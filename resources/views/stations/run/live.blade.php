@@ -3,7 +3,7 @@
         <p role="status" data-said>Waiting for the instrument.</p>
         @if ($live->turn)
             <p class="heard" role="status" data-heard></p>
-            <button type="button" class="btn btn-secondary" data-throttle
+            <button type="button" class="btn btn-secondary dj-proposes" data-throttle
                 aria-pressed="{{ $live->isThrottleOpen ? 'true' : 'false' }}">Full throttle</button>
         @endif
         <form id="live-form" method="post" action="{{ $live->watch }}" hx-post="{{ $live->watch }}" hx-target="#job"

@@ -8,11 +8,11 @@
     @elseif ($work->isStuck)
         <p class="dj-hazard" role="status">@include('drawings::icons.hazard')<span><b>Enough pulls.</b> {{ $work->advice }}</span></p>
     @else
-        <p class="dj-story" role="status">{{ $work->advice }}</p>
+        <p class="dj-story dj-proposes" role="status">{{ $work->advice }}</p>
     @endif
     <div class="dj-clocks">@include('stations.clean.running')</div>
     @if ($work->notNow === '')
-        <ol class="dj-starting">
+        <ol class="dj-starting dj-proposes">
             @foreach ($work->steps as $step)
                 <li>{{ $step }}</li>
             @endforeach

@@ -29,7 +29,7 @@
                         @endforeach
                     </svg>
                 @endif
-                <p class="todo">{{ $screw->todo }}@if ($screw->revisit !== '')
+                <p class="todo dj-proposes">{{ $screw->todo }}@if ($screw->revisit !== '')
                         <b>{{ $screw->revisit }}</b>
                     @endif
                 </p>

@@ -3,7 +3,7 @@
     'form' => $page->form,
     'kind' => 'screw_set',
     'id' => $work->isSpeedSelected ? 'mixture-form' : 'work-form',
-    'class' => 'dj-bay dj-dialbay' . ($work->isSpeedSelected ? '' : ' is-sel'),
+    'class' => 'dj-bay dj-dialbay dj-proposes' . ($work->isSpeedSelected ? '' : ' is-sel'),
 ])
     <input type="hidden" name="adjuster" value="{{ $work->dial->screw->key }}"><input type="hidden" name="station"
         value="run">
@@ -13,7 +13,7 @@
     'form' => $page->form,
     'kind' => 'screw_set',
     'id' => $work->isSpeedSelected ? 'work-form' : 'speed-form',
-    'class' => 'dj-bay dj-dialbay' . ($work->isSpeedSelected ? ' is-sel' : ''),
+    'class' => 'dj-bay dj-dialbay dj-proposes' . ($work->isSpeedSelected ? ' is-sel' : ''),
 ])
     <input type="hidden" name="adjuster" value="{{ $work->speedDial->screw->key }}"><input type="hidden"
         name="station" value="run">
@@ -28,6 +28,8 @@
     @if ($work->stop)
         <p class="dj-hazard" role="alert">@include('drawings::icons.hazard')<span><b>Stop.</b> {{ $work->stop }}</span></p>
     @endif
+    <p class="dj-hazard" role="alert" data-over="{{ $work->mostRpm }}" hidden>@include('drawings::icons.hazard')<span><b>Stop.</b>
+            Above the maker's no-load maximum of {{ $work->mostRpm }} rpm. Let go of the throttle.</span></p>
     @include('forms.open', ['form' => $page->form, 'kind' => 'speed_read', 'id' => 'read-form', 'class' => 'tachk'])
         <input type="hidden" name="adjuster" value="{{ $work->dial->screw->key }}"><input type="hidden"
             name="screw" value="{{ $work->dial->screw->key }}">
@@ -45,7 +47,7 @@
         </div>
     </form>
 </section>
-<section class="dj-bay bay-mix" aria-labelledby="h-mix">
+<section class="dj-bay bay-mix dj-proposes" aria-labelledby="h-mix">
     <header class="mix-h">
         <h2 id="h-mix">{{ $work->paper->title }}</h2>
         @if ($work->paper->chart)

@@ -1,6 +1,6 @@
 <section class="dj-bay bay-work dj-traybay" aria-labelledby="h-tray">
     <header class="bay-h">
-        <h2 id="h-tray">Tray</h2><span class="cnt">{{ $work->count }}, springs {{ $work->springs }}</span>
+        <h2 id="h-tray">Tray</h2><span class="cnt">{{ $work->count }}, springs {{ $work->springs }}<span data-kept-off></span></span>
         @includeWhen($work->undo, 'stations.undo', ['undo' => $work->undo])
     </header>
     <ol class="dj-tray" tabindex="0" aria-label="What came off, in its cells">

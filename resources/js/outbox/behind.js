@@ -1,0 +1,29 @@
+// An old sheet proposes nothing where an engine runs: kept from another hour, or with more logged on this device than it knows.
+const RUNS = new Set(["intake", "run", "hand-back"]);
+
+const job = () => document.getElementById("job");
+const html = document.documentElement;
+
+const time = (iso) => new Date(iso).toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
+
+const day = (iso) => {
+  const at = new Date(iso);
+  const isToday = at.toDateString() === new Date().toDateString();
+  return isToday ? "" : ` on ${at.toLocaleDateString("en-GB", { day: "numeric", month: "long" })}`;
+};
+
+// When this page was printed, where it came from the device's store; empty where the server sent it.
+export const since = () => (html.dataset.kept ? `${time(html.dataset.kept)}${day(html.dataset.kept)}` : "");
+
+// A sheet that the server sent has taken the place of the old one.
+export const isFresh = () => delete html.dataset.kept;
+
+export const show = (letters) => {
+  const isMore = letters.some((letter) => letter.job === job()?.dataset.job && letter.state === "waiting");
+  const isBehind = RUNS.has(job()?.dataset.station) && (isMore || html.dataset.kept !== undefined);
+  job()?.classList.toggle("is-behind", isBehind);
+  const words = document.querySelector(".dj-behind [data-since]");
+  if (words) {
+    words.textContent = since() ? `since ${since()}` : "meanwhile";
+  }
+};
