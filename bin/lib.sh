@@ -76,18 +76,21 @@ start_postgres() {
     mkdir -p "$data"
     [ "$(id -u)" -eq 0 ] && chown postgres:postgres "$data"
     chmod 700 "$data"
-    as_postgres "$PG_BIN/initdb" -D "$data" -U dusty_jet --auth=trust --encoding=UTF8 --locale=C.UTF-8 \
+    as_postgres "$PG_BIN/initdb" -D "$data" -U dusty_jet --auth=reject --encoding=UTF8 --locale=C.UTF-8 \
       >var/log/initdb.log 2>&1 || fail "initdb failed; see var/log/initdb.log"
   fi
+  use_secrets "$data"
   if postmaster_of "$data" >/dev/null; then
     port_is_free "$port" || return 0
     stop_postgres "$data"
   fi
+  lock_cluster "$data"
   # What the power left behind may name a process that is anybody's by now.
   rm -f "$data/postmaster.pid"
   port_is_free "$port" || fail "Port $port is taken by another program; the database cannot start there. Stop it, or set DB_PORT."
   say "Starting the database on 127.0.0.1:$port"
-  local options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c shared_buffers=64MB -c timezone=UTC"
+  local options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c shared_buffers=64MB -c timezone=UTC
+    -c password_encryption=scram-sha-256 -c log_min_error_statement=fatal"
   as_postgres "$PG_BIN/pg_ctl" -D "$data" -w -t 30 -l "$data/server.log" -o "$options ${PG_OPTIONS_EXTRA:-}" start >/dev/null \
     || fail "The database did not start; see $data/server.log"
 }
@@ -104,11 +107,86 @@ stop_postgres() {
   as_postgres "$PG_BIN/pg_ctl" -D "$1" -m fast -w stop >/dev/null 2>&1 || true
 }
 
-# make_database PORT NAME : once.
-make_database() {
-  "$PG_BIN/psql" -h 127.0.0.1 -p "$1" -U dusty_jet -d postgres -tAc "select 1 from pg_database where datname = '$2'" | grep -q 1 \
-    || "$PG_BIN/createdb" -h 127.0.0.1 -p "$1" -U dusty_jet "$2"
+# use_secrets DATA : the passwords of a cluster's four roles: made once, in a file of the one who set it up, and exported.
+use_secrets() {
+  local name file=$1.secrets
+  if [ ! -f "$file" ]; then
+    for name in DB_ADMIN DB_OWNER DB DB_BACKUP; do
+      printf '%s_PASSWORD=%s\n' "$name" "$(head -c 24 /dev/urandom | base64 | tr '+/' '-_')"
+    done | (umask 077 && cat >"$file")
+  fi
+  set -a
+  . "$file"
+  set +a
 }
+
+# forget_secrets : what serves pages knows the password of its own role only.
+forget_secrets() { unset DB_ADMIN_PASSWORD DB_OWNER_PASSWORD DB_BACKUP_PASSWORD; }
+
+# lock_cluster DATA : nobody comes in without a password. The server is not running: there is no moment without a lock.
+lock_cluster() {
+  local data=$1
+  if ! grep -Eq '^(local|host).*(trust|reject|peer|ident)' "$data/pg_hba.conf"; then return; fi
+  echo "alter role dusty_jet password '$DB_ADMIN_PASSWORD'" \
+    | as_postgres "$PG_BIN/postgres" --single -c log_min_error_statement=fatal -D "$data" postgres >>var/log/initdb.log 2>&1 \
+    || fail "The database would not take a password; see var/log/initdb.log"
+  printf 'local all all scram-sha-256\nhost all all 127.0.0.1/32 scram-sha-256\n' >"$data/pg_hba.conf"
+}
+
+# admin_sql PORT DATABASE : runs what it reads as the cluster's own role, which serves nothing and owns no table.
+admin_sql() {
+  PGPASSWORD=$DB_ADMIN_PASSWORD "$PG_BIN/psql" -X -q -v ON_ERROR_STOP=1 -h 127.0.0.1 -p "$1" -U dusty_jet -d "$2" -tA
+}
+
+# make_roles PORT : the owner makes and changes tables, the application uses them, the backup reads them.
+make_roles() {
+  admin_sql "$1" postgres <<SQL
+    set client_min_messages = warning;
+    do \$\$ declare name text; begin
+      foreach name in array array['dusty_jet_owner', 'dusty_jet_app', 'dusty_jet_backup'] loop
+        if not exists (select from pg_roles where rolname = name) then execute format('create role %I', name); end if;
+      end loop;
+    end \$\$;
+    alter role dusty_jet_owner login nosuperuser nocreatedb nocreaterole noreplication password '$DB_OWNER_PASSWORD';
+    alter role dusty_jet_app login nosuperuser nocreatedb nocreaterole noreplication password '$DB_PASSWORD';
+    alter role dusty_jet_backup login nosuperuser nocreatedb nocreaterole noreplication password '$DB_BACKUP_PASSWORD';
+    grant pg_read_all_data to dusty_jet_backup;
+    revoke connect, temporary on database postgres, template1 from public;
+SQL
+}
+
+# make_database PORT NAME : once; nobody but the roles of the shop comes in, and all in it belongs to the owner.
+make_database() {
+  make_roles "$1" || fail "The database at port $1 does not know the passwords of this folder."
+  if [ -z "$(echo "select 1 from pg_database where datname = '$2'" | admin_sql "$1" postgres)" ]; then
+    echo "create database \"$2\"" | admin_sql "$1" postgres
+  fi
+  own_database "$1" "$2"
+}
+
+own_database() {
+  admin_sql "$1" "$2" <<SQL
+    set client_min_messages = warning;
+    alter database "$2" owner to dusty_jet_owner;
+    revoke all on database "$2" from public;
+    grant connect on database "$2" to dusty_jet_app, dusty_jet_backup;
+    revoke create on schema public from public;
+    do \$\$ declare what record; begin
+      for what in select c.relname, c.relkind from pg_class c where c.relnamespace = 'public'::regnamespace
+        and c.relkind in ('r', 'v') and pg_get_userbyid(c.relowner) <> 'dusty_jet_owner'
+      loop execute format('alter table public.%I owner to dusty_jet_owner', what.relname); end loop;
+      for what in select c.relname from pg_class c where c.relnamespace = 'public'::regnamespace and c.relkind = 'S'
+        and pg_get_userbyid(c.relowner) <> 'dusty_jet_owner'
+      loop execute format('alter sequence public.%I owner to dusty_jet_owner', what.relname); end loop;
+      for what in select p.oid::regprocedure::text as relname from pg_proc p where p.pronamespace = 'public'::regnamespace
+        and pg_get_userbyid(p.proowner) <> 'dusty_jet_owner'
+      loop execute format('alter function %s owner to dusty_jet_owner', what.relname); end loop;
+    end \$\$;
+SQL
+}
+
+# migrate [fresh] : tables are made and changed by their owner; what the application may do with them is granted after it.
+migrate() { php artisan "migrate${1:+:$1}" --force --quiet --database=owner; }
 
 # The fits are arithmetic: compiled, they take half the time.
 PHP_FAST_FLAGS=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
@@ -161,14 +239,15 @@ optimize_application() {
   PHP_EXTRA_FLAGS=("${PHP_SETTLED_FLAGS[@]}")
 }
 
-# database_of_this_shop FOLDER : which database the application uses, for PostgreSQL's own programs.
+# database_of_this_shop FOLDER : which database the application uses, and under which role a program of PostgreSQL's reads it.
 database_of_this_shop() {
   local line
   if [ -r "$1/.env" ]; then
     while IFS= read -r line; do
-      [[ $line =~ ^(DB_[A-Z]+)=(.*)$ ]] && [ -z "${!BASH_REMATCH[1]:-}" ] && export "${BASH_REMATCH[1]}=${BASH_REMATCH[2]}"
+      [[ $line =~ ^(DB_[A-Z_]+)=(.*)$ ]] && [ -z "${!BASH_REMATCH[1]:-}" ] && export "${BASH_REMATCH[1]}=${BASH_REMATCH[2]}"
     done <"$1/.env"
   fi
+  [ -n "${DB_BACKUP_PASSWORD:-}" ] || [ ! -r "$1/var/postgres.secrets" ] || use_secrets "$1/var/postgres"
   export PGHOST=${DB_HOST:-127.0.0.1} PGPORT=${DB_PORT:-54380} PGDATABASE=${DB_DATABASE:-dusty_jet}
-  export PGUSER=${DB_USERNAME:-dusty_jet} PGPASSWORD=${DB_PASSWORD:-}
+  export PGUSER=${DB_BACKUP_USERNAME:-dusty_jet_backup} PGPASSWORD=${DB_BACKUP_PASSWORD:-}
 }

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\FreshTables;
+use Tests\OwnCluster;
 use Tests\TestCase;
 
-pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
+OwnCluster::usePasswords();
+pest()->extend(TestCase::class)->use(FreshTables::class)->in('Feature');
 pest()->extend(TestCase::class)->in('View');
 
 /** A seed for random tests: printed with the failure, set again with SEED=n. */

@@ -12,6 +12,7 @@ use App\Knowledge\Diagnoses;
 use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\Person;
+use App\Models\Rights;
 use App\Policies\InstrumentPolicy;
 use App\Policies\JobPolicy;
 use Closure;
@@ -25,6 +26,8 @@ use Illuminate\Cache\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\MigrationsEnded;
+use Illuminate\Database\Events\NoPendingMigrations;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Http\Request;
@@ -74,10 +77,18 @@ final class AppServiceProvider extends ServiceProvider
         ));
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(Instrument::class, InstrumentPolicy::class);
+        Event::listen([MigrationsEnded::class, NoPendingMigrations::class], self::giveRights(...));
         // The health page tells of the database too.
         Event::listen(DiagnosingHealth::class, static fn (): mixed => DB::scalar('select 1 from jobs limit 1'));
         // Only who signs in is counted, so only then is the counter made.
         $this->app->afterResolving(RateLimiter::class, static fn (RateLimiter $all) => $all->for('sign-in', self::signIns(...)));
+    }
+
+    private static function giveRights(): void
+    {
+        $role = DB::connection('pgsql')->getConfig('username');
+        \assert(is_string($role));
+        Rights::give(DB::connection('owner'), $role);
     }
 
     private static function signIns(Request $request): Limit

@@ -20,9 +20,12 @@ function inShop(string $line, array $database = []): Illuminate\Contracts\Proces
     return Process::path(base_path())->timeout(120)->env($env)->run(['bash', '-c', $script]);
 }
 
-function shopDatabase(string $name, string $port): string
+/** The backed-up database of a cluster, by its administrator, who alone sees every table. */
+function shopDatabase(string $name, string $port, string $cluster): string
 {
-    $connection = [...config('database.connections.pgsql'), 'port' => $port, 'database' => BACKED_UP];
+    $secrets = (array) parse_ini_file("{$cluster}.secrets", false, INI_SCANNER_RAW);
+    $admin = ['username' => 'dusty_jet', 'password' => $secrets['DB_ADMIN_PASSWORD']];
+    $connection = [...config('database.connections.pgsql'), ...$admin, 'port' => $port, 'database' => BACKED_UP];
     config(["database.connections.{$name}" => $connection]);
 
     return $name;
@@ -62,24 +65,23 @@ beforeEach(function (): void {
 /** Migrated, and with the demo's jobs where they are needed. */
 function makeShop(string $more = ''): void
 {
-    inShop('"$PG_BIN/dropdb" -h 127.0.0.1 -p "$DB_PORT" -U dusty_jet --if-exists --force "$DB_DATABASE"; '
-        .'make_database "$DB_PORT" "$DB_DATABASE"; '
-        ."APP_ENV=local DEMO=true php artisan migrate --force --quiet {$more}")->throw();
+    inShop('echo "drop database if exists $DB_DATABASE with (force)" | admin_sql "$DB_PORT" postgres; '
+        ."make_database \"\$DB_PORT\" \"\$DB_DATABASE\"; migrate; {$more}", ['APP_ENV' => 'local', 'DEMO' => 'true'])->throw();
 }
 
 afterEach(function (): void {
     DB::setDefaultConnection('pgsql');
     array_map(DB::purge(...), ['was', 'is']);
     inShop("stop_postgres {$this->folder}-cluster; "
-        .'"$PG_BIN/psql" -X -h 127.0.0.1 -p "$DB_PORT" -U dusty_jet -d postgres -tAc '
-        ."\"select datname from pg_database where datname like '".BACKED_UP."%'\" | xargs -rn1 "
-        .'"$PG_BIN/dropdb" -h 127.0.0.1 -p "$DB_PORT" -U dusty_jet --force')->throw();
+        ."echo \"select format('drop database %I with (force);', datname) from pg_database where datname like '".BACKED_UP
+        .'%\'" | admin_sql "$DB_PORT" postgres | admin_sql "$DB_PORT" postgres')->throw();
+    File::delete("{$this->folder}-cluster.secrets");
     File::deleteDirectory($this->folder);
     File::deleteDirectory("{$this->folder}-cluster");
 });
 
 it('comes back whole in an empty cluster, and over what is there only when it is told to', function (): void {
-    makeShop('--seed');
+    makeShop('php artisan db:seed --force --quiet');
     $port = '54389';
     foreach ([1, 2, 3] as $second) {
         inShop("bin/backup {$this->folder}/kept --keep 2 && sleep 1.1")->throw();
@@ -89,19 +91,20 @@ it('comes back whole in an empty cluster, and over what is there only when it is
         ->and(glob("{$this->folder}/kept/*"))->toHaveCount(4)
         ->and(fileperms($files[1]) & 0o777)->toBe(0o600);
 
-    inShop("start_postgres {$this->folder}-cluster {$port} &>/dev/null", ['DB_PORT' => $port])->throw();
-    inShop("bin/restore {$files[1]}", ['DB_PORT' => $port])->throw();
+    $there = "{$this->folder}-cluster";
+    inShop("start_postgres {$there} {$port} &>/dev/null", ['DB_PORT' => $port])->throw();
+    inShop("use_secrets {$there}; bin/restore {$files[1]}", ['DB_PORT' => $port])->throw();
 
-    $was = tablesOf(shopDatabase('was', (string) config('database.connections.pgsql.port')));
-    expect(tablesOf(shopDatabase('is', $port)))->toBe($was)
+    $was = tablesOf(shopDatabase('was', (string) config('database.connections.pgsql.port'), base_path('var/postgres-test')));
+    expect(tablesOf(shopDatabase('is', $port, $there)))->toBe($was)
         ->and($was['entries']['n'])->toBeGreaterThan(500)
         ->and(replaysOf('is'))->toBe(replaysOf('was'))
         ->and(fn () => DB::connection('is')->table('entries')->delete())->toThrow('append-only');
     DB::connection('is')->disconnect();
 
-    $again = inShop("bin/restore {$files[1]}", ['DB_PORT' => $port]);
+    $again = inShop("use_secrets {$there}; bin/restore {$files[1]}", ['DB_PORT' => $port]);
     expect($again->failed())->toBeTrue()->and($again->errorOutput())->toContain('--over '.BACKED_UP);
-    $over = inShop("bin/restore {$files[1]} --over ".BACKED_UP, ['DB_PORT' => $port])->throw();
+    $over = inShop("use_secrets {$there}; bin/restore {$files[1]} --over ".BACKED_UP, ['DB_PORT' => $port])->throw();
     expect($over->output())->toContain('kept as '.BACKED_UP.'_before_')->and(tablesOf('is'))->toBe($was);
 });
 
@@ -116,5 +119,5 @@ it('puts back nothing that is not whole', function (): void {
 
     expect($altered->errorOutput())->toContain('its checksum differs')
         ->and($unchecked->errorOutput())->toContain('is missing')
-        ->and(tablesOf(shopDatabase('was', (string) config('database.connections.pgsql.port'))))->toHaveKey('entries');
+        ->and(tablesOf(shopDatabase('was', (string) config('database.connections.pgsql.port'), base_path('var/postgres-test'))))->toHaveKey('entries');
 });

@@ -14,6 +14,7 @@ use Random\Randomizer;
 
 beforeEach(function (): void {
     $this->actingAs($this->person(Role::Owner));
+    DB::beginTransaction();
     $job = $this->openJob();
     $this->enter($job, 'screw_counted', ['adjuster' => 'idle_mixture', 'turns' => '1 3/4']);
     $this->hold($job);
@@ -31,11 +32,7 @@ beforeEach(function (): void {
     $this->enter($job, 'check_promised', ['what' => 'pulse']);
     $this->enter($job, 'promise_kept', ['promise' => $job->entries()->get()->last()->id, 'result' => 'there']);
     $this->good = (string) $this->get("/jobs/{$job->id}/file")->getContent();
-    DB::statement('alter table entries disable trigger all');
-    DB::statement('alter table traces disable trigger all');
-    DB::table('traces')->delete();
-    DB::table('entries')->delete();
-    DB::table('jobs')->delete();
+    DB::rollBack();
 });
 
 /**

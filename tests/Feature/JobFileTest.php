@@ -11,6 +11,7 @@ use JsonSchema\Validator;
 
 beforeEach(function (): void {
     $this->actingAs($this->person(Role::Owner));
+    DB::beginTransaction();
     $this->job = $this->openJob();
     $this->enter($this->job, 'screw_counted', ['adjuster' => 'idle_mixture', 'turns' => '1 3/4']);
     $this->enter($this->job, 'note_added', ['text' => "Ünïcode ✓ \"quoted\" and\ntwo lines"]);
@@ -21,15 +22,8 @@ beforeEach(function (): void {
     $this->file = fn (): string => (string) $this->get("/jobs/{$this->job->id}/file")
         ->assertOk()
         ->getContent();
-    $this->forget = function (): void {
-        DB::statement('alter table entries disable trigger all');
-        DB::statement('alter table traces disable trigger all');
-        DB::table('traces')->delete();
-        DB::table('entries')->delete();
-        DB::table('jobs')->delete();
-        DB::statement('alter table entries enable trigger all');
-        DB::statement('alter table traces enable trigger all');
-    };
+    // A shop that never heard of the job.
+    $this->forget = fn () => DB::rollBack();
     $this->import = fn (string $json) => $this->post('/job-files', [
         'file' => UploadedFile::fake()->createWithContent('job.json', $json),
     ]);

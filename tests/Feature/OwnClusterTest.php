@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-use Illuminate\Support\Facades\DB;
 use Tests\OwnCluster;
 
 it('runs in the cluster that bin/test started and in no other', function (): void {
-    $ours = (string) DB::scalar('show data_directory');
+    $ours = OwnCluster::folder();
 
     OwnCluster::refuse($ours);
     foreach (['/var/lib/postgresql/15/main', "{$ours}-of-someone-else", dirname($ours), ''] as $another) {

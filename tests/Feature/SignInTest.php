@@ -58,13 +58,19 @@ it('knows the people of the demo only in the demo, whatever this database was on
 it('marks who has the printed password in a database from before', function (): void {
     $file = database_path('migrations/2026_11_29_200000_demo_people_are_known.php');
     $migration = require $file;
+    DB::setDefaultConnection('owner');
+    DB::beginTransaction();
+    DB::unprepared('create schema "then"; set local search_path to "then"; create table people (like public.people including all)');
     $migration->down();
     $row = ['role' => 'owner', 'created_at' => now(), 'updated_at' => now(), 'coached' => false];
     DB::table('people')->insert([...$row, 'name' => 'Then', 'password' => Hash::make(Shop::DEMO_PASSWORD)]);
     DB::table('people')->insert([...$row, 'name' => 'Now', 'password' => Hash::make('a-long-password')]);
     $migration->up();
+    $marked = DB::table('people')->orderBy('name')->pluck('is_demo', 'name')->all();
+    DB::rollBack();
+    DB::setDefaultConnection('pgsql');
 
-    expect(DB::table('people')->orderBy('name')->pluck('is_demo', 'name')->all())->toBe(['Now' => false, 'Then' => true]);
+    expect($marked)->toBe(['Now' => false, 'Then' => true]);
 });
 
 it('hashes for a name that nobody has as for one that somebody has', function (): void {

@@ -33,7 +33,8 @@ $console->bootstrap();
 
 /** Job files: those of the demo, and random ones. */
 $inputs = static function (string $folder, int $random) use ($app, $console): void {
-    $console->call('migrate:fresh', ['--force' => true, '--seed' => true]);
+    $console->call('migrate:fresh', ['--force' => true, '--database' => 'owner']);
+    $console->call('db:seed', ['--force' => true]);
     is_dir($folder) || mkdir($folder, recursive: true);
     foreach (Job::query()->orderBy('number')->get() as $job) {
         file_put_contents("{$folder}/{$job->number}.json", $app->make(ExportJob::class)($job));
@@ -63,7 +64,7 @@ $normalized = static function (string $html): string {
 };
 
 $pages = static function (string $in, string $out) use ($app, $console, $normalized): void {
-    $console->call('migrate:fresh', ['--force' => true]);
+    $console->call('migrate:fresh', ['--force' => true, '--database' => 'owner']);
     is_dir($out) || mkdir($out, recursive: true);
     Date::setTestNow(NOW);
     $owner = Person::query()->create(['name' => 'R. Okafor', 'role' => Role::Owner, 'password' => 'a-long-password']);

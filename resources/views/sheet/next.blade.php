@@ -1,10 +1,5 @@
 <aside class="dj-bay bay-next" aria-labelledby="h-next">
-    <div class="dj-next dj-behind" role="status">
-        <h2>Wait for the server</h2>
-        <p class="do">Nothing is proposed from an old sheet</p>
-        <p class="why">What was logged <span data-since>meanwhile</span> is not weighed here. Before an engine is started or
-            revved, know that nothing leaks. If in doubt, stop it. What you read can be logged.</p>
-    </div>
+    @include('sheet.behind')
     @if ($plate->next)
         <div class="dj-next">
             <h2 id="h-next">Next move</h2>
