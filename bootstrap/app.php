@@ -12,6 +12,7 @@ use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SignsAsWritten;
 use App\Http\Responses\RejectedResponse;
 use App\Models\DatabaseFailed;
+use App\Models\SecurityEvent;
 use App\Models\Shop;
 use DustyJet\Rejected;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -21,10 +22,12 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -50,6 +53,13 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(QueryException::class, DatabaseFailed::of(...));
         // What is not there is not there: no class, no key.
         $exceptions->map(ModelNotFoundException::class, static fn (): NotFoundHttpException => new NotFoundHttpException('Not found.'));
+        $exceptions->render(fn (AccessDeniedHttpException|ThrottleRequestsException $e, Request $r) => SecurityEvent::noteRefusal($e, $r));
+        // On a sheet a no is said where one looks, as wrong data is.
+        $exceptions->render(
+            fn (AccessDeniedHttpException $e, Request $r) => $r->hasHeader('HX-Request') || $r->expectsJson()
+                ? RejectedResponse::of($e->getMessage(), $r, 403)
+                : null,
+        );
         // The one place where wrong data becomes a message on the screen.
         $exceptions->render(
             fn (ValidationException $e, Request $request) => RejectedResponse::forValidation($e, $request),

@@ -21,6 +21,8 @@ final readonly class Rights
         'traces' => self::APPEND,
         'photos' => self::APPEND,
         'samples' => self::APPEND,
+        'security_events' => self::APPEND,
+        'sign_ins' => self::KEEP,
         'jobs' => self::KEEP,
         'people' => self::KEEP,
         'live_runs' => self::KEEP,

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Person;
 use DustyJet\Worksheet\EntryKind;
+use Illuminate\Auth\Access\Response;
 
 /** The shop's people see every job; putting the shop's name to one is for those who answer for it. */
 final readonly class JobPolicy
@@ -34,9 +36,17 @@ final readonly class JobPolicy
         return true;
     }
 
-    public function log(Person $person, Job $job, EntryKind $kind): bool
+    /** @param  Entry|null  $superseded what it takes back or corrects */
+    public function log(Person $person, Job $job, EntryKind $kind, ?Entry $superseded = null): Response
     {
-        return in_array($kind, self::CLOSES, true) ? $person->role->mayHandBack() : $this->append($person, $job);
+        return match (true) {
+            $person->role->mayHandBack() => Response::allow(),
+            in_array($kind, self::CLOSES, true) => Response::deny('An apprentice lets no machine go: ask a technician or the owner.'),
+            $superseded !== null && $superseded->recorded_by !== $person->id => Response::deny(
+                'An apprentice takes back what they logged themselves: ask a technician or the owner for the rest.',
+            ),
+            default => Response::allow(),
+        };
     }
 
     public function import(Person $person): bool

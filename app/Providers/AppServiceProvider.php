@@ -13,8 +13,11 @@ use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\Person;
 use App\Models\Rights;
+use App\Models\SignIn;
 use App\Policies\InstrumentPolicy;
 use App\Policies\JobPolicy;
+use App\Policies\PersonPolicy;
+use App\Policies\SignInPolicy;
 use Closure;
 use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Family;
@@ -48,6 +51,11 @@ final class AppServiceProvider extends ServiceProvider
 
     private const SIGN_INS_A_MINUTE = 10;
 
+    /** A shop is behind one address. */
+    private const SIGN_INS_A_MINUTE_FROM_ONE_PLACE = 30;
+
+    private const SIGN_INS_AN_HOUR_OF_ONE_NAME = 60;
+
     public function register(): void
     {
         $this->app->singleton(
@@ -77,6 +85,8 @@ final class AppServiceProvider extends ServiceProvider
         ));
         Gate::policy(Job::class, JobPolicy::class);
         Gate::policy(Instrument::class, InstrumentPolicy::class);
+        Gate::policy(Person::class, PersonPolicy::class);
+        Gate::policy(SignIn::class, SignInPolicy::class);
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], self::giveRights(...));
         // The health page tells of the database too.
         Event::listen(DiagnosingHealth::class, static fn (): mixed => DB::scalar('select 1 from jobs limit 1'));
@@ -91,13 +101,22 @@ final class AppServiceProvider extends ServiceProvider
         Rights::give(DB::connection('owner'), $role);
     }
 
-    private static function signIns(Request $request): Limit
+    /** @return list<Limit> of one name from one address, of an address, of a name from anywhere; only what failed counts */
+    private static function signIns(Request $request): array
     {
-        $name = $request->input('name');
+        $given = $request->input('name');
+        $name = mb_strtolower(is_string($given) ? $given : (string) $request->integer('person'));
+        $limits = [
+            Limit::perMinute(self::SIGN_INS_A_MINUTE)->by("{$request->ip()}|{$name}"),
+            Limit::perMinute(self::SIGN_INS_A_MINUTE_FROM_ONE_PLACE)->by("from|{$request->ip()}"),
+            Limit::perHour(self::SIGN_INS_AN_HOUR_OF_ONE_NAME)->by("of|{$name}"),
+        ];
+        $before = Person::signedIn()?->id;
 
-        return Limit::perMinute(self::SIGN_INS_A_MINUTE)
-            ->by($request->ip().'|'.mb_strtolower(is_string($name) ? $name : ''))
-            ->after(static fn (): bool => Auth::guest());
+        return array_map(
+            static fn (Limit $limit): Limit => $limit->after(static fn (): bool => Person::signedIn()?->id === $before),
+            $limits,
+        );
     }
 
     private static function families(Application $app): Families

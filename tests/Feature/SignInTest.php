@@ -6,7 +6,7 @@ use App\Actions\MakeFirstOwner;
 use App\Models\Person;
 use App\Models\Role;
 use App\Models\Shop;
-use App\Models\UnusableOwner;
+use App\Models\UnusablePerson;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -90,11 +90,11 @@ it('makes the first owner of a real shop, and no second', function (): void {
         [['', 'a-long-password'], ['R. Okafor', 'a-long-password'], ['M. Field', 'short'], ['M. Field', Shop::DEMO_PASSWORD],
             ['M. Field', str_repeat('é', 37)]] as [$name, $password]
     ) {
-        expect(fn () => $make($name, $password))->toThrow(UnusableOwner::class);
+        expect(fn () => $make($name, $password))->toThrow(UnusablePerson::class);
     }
     $owner = $make('M. Field', 'a-long-password');
     expect($owner->role)->toBe(Role::Owner)->and($owner->is_demo)->toBeFalse()
-        ->and(fn () => $make('J. Second', 'a-long-password'))->toThrow(UnusableOwner::class, 'There is an owner');
+        ->and(fn () => $make('J. Second', 'a-long-password'))->toThrow(UnusablePerson::class, 'There is an owner');
     $this->post('/sign-in', ['name' => 'M. Field', 'password' => 'a-long-password'])->assertRedirect('/');
 });
 

@@ -8,6 +8,9 @@ use App\Actions\RevokeInstrument;
 use App\Http\Requests\StoreInstrumentRequest;
 use App\Http\Requests\UpdateInstrumentRequest;
 use App\Models\Instrument;
+use App\Models\Person;
+use App\Models\SecurityEvent;
+use App\Models\SecurityEventKind;
 use App\View\Pages\InstrumentsPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -26,6 +29,7 @@ final readonly class InstrumentController
     public function store(StoreInstrumentRequest $request): RedirectResponse
     {
         [$instrument, $key] = Instrument::register($request->name(), $request->measurand(), $request->channels());
+        SecurityEvent::note(SecurityEventKind::InstrumentKeyMade, Person::signedIn(), $instrument->name);
 
         return redirect()->route('instruments.index', [], 303)->with('key', ['of' => $instrument->name, 'key' => $key]);
     }
@@ -42,6 +46,7 @@ final readonly class InstrumentController
     {
         Gate::authorize('update', $instrument);
         $revoke($instrument);
+        SecurityEvent::note(SecurityEventKind::InstrumentRevoked, Person::signedIn(), $instrument->name);
 
         return redirect()->route('instruments.index', [], 303);
     }

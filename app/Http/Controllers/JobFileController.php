@@ -8,15 +8,20 @@ use App\Actions\ExportJob;
 use App\Actions\ImportJob;
 use App\Http\Requests\StoreJobFileRequest;
 use App\Models\Job;
+use App\Models\Person;
+use App\Models\SecurityEvent;
+use App\Models\SecurityEventKind;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 
 final readonly class JobFileController
 {
-    public function show(Job $job, ExportJob $export): Response
+    public function show(Job $job, ExportJob $export, #[CurrentUser] Person $by): Response
     {
         Gate::authorize('view', $job);
+        SecurityEvent::note(SecurityEventKind::JobExported, $by, $job->number);
 
         return new Response($export($job), 200, [
             'Content-Type' => 'application/json',
@@ -24,9 +29,10 @@ final readonly class JobFileController
         ]);
     }
 
-    public function store(StoreJobFileRequest $request, ImportJob $import): RedirectResponse
+    public function store(StoreJobFileRequest $request, ImportJob $import, #[CurrentUser] Person $by): RedirectResponse
     {
         $job = $import($request->contents());
+        SecurityEvent::note(SecurityEventKind::JobImported, $by, $job->number);
 
         return redirect()->route('jobs.show', $job, 303);
     }

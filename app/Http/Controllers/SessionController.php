@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\SignPersonIn;
 use App\Http\Requests\SignInRequest;
 use App\Http\Responses\PageResponse;
 use App\Models\Person;
+use App\Models\SecurityEvent;
+use App\Models\SecurityEventKind;
 use App\Models\Shop;
+use App\Models\SignIn;
+use App\Models\UnusablePerson;
 use App\View\Pages\SignInPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -33,18 +38,21 @@ final readonly class SessionController
     }
 
     /** @throws ValidationException If name and password do not match. */
-    public function store(SignInRequest $request): RedirectResponse
+    public function store(SignInRequest $request, SignPersonIn $signIn): RedirectResponse
     {
-        Auth::attempt($request->credentials()) || throw ValidationException::withMessages([
-            'name' => 'That name and password do not match.',
-        ]);
-        $request->session()->regenerate();
+        try {
+            $signIn($request->credentials());
+        } catch (UnusablePerson $e) {
+            throw ValidationException::withMessages(['name' => $e->getMessage()]);
+        }
 
         return redirect()->intended('/');
     }
 
     public function destroy(Request $request): RedirectResponse
     {
+        SignIn::here()?->end();
+        SecurityEvent::note(SecurityEventKind::SignedOut, Person::signedIn());
         Auth::logout();
         $request->session()->invalidate();
 

@@ -19,7 +19,7 @@ final class SignInRequest extends FormRequest
         return ['name' => ['required', 'string', 'max:80'], 'password' => ['required', 'string', 'max:200']];
     }
 
-    /** @return array<string, string> */
+    /** @return array{name: string, password: string} */
     public function credentials(): array
     {
         return ['name' => $this->string('name')->toString(), 'password' => $this->string('password')->toString()];

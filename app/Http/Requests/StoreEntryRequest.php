@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Requests\Typed\TypedShape;
+use App\Models\Entry;
 use App\Models\Job;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\EntryKind;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
 
 /**
  * Turns the strings of one bench log form into a draft entry; what the form holds follows from the shape of its kind.
@@ -23,7 +26,15 @@ final class StoreEntryRequest extends FormRequest
     {
         $job = $this->route('job');
 
-        return $job instanceof Job && $this->user()?->can('log', [$job, $this->kind()]) === true;
+        return $job instanceof Job && Gate::authorize('log', [$job, $this->kind(), $this->superseded($job)])->allowed();
+    }
+
+    /** The entry that this one takes back or corrects; null for none. */
+    private function superseded(Job $job): ?Entry
+    {
+        $id = $this->input('supersedes');
+
+        return is_string($id) && Str::isUuid($id) ? $job->entries()->find(mb_strtolower($id)) : null;
     }
 
     /** @return array<string, list<string>> */

@@ -26,7 +26,9 @@ const saidBy = (form, submitter) => {
   const key = submitter ?? form.querySelector("button[type=submit], button:not([type])");
   const copy = key?.cloneNode(true);
   copy?.querySelectorAll("kbd, small, em, svg, .m-only").forEach((e) => e.remove());
-  const text = form.querySelector("textarea:not([data-readings]), input[name=text], input[name=said]")?.value ?? "";
+  const text =
+    form.querySelector("textarea:not([data-readings]), input[name=text], input[name=said], input[name=rpm]")?.value ??
+    "";
   const off = form.action.endsWith("/part_off") ? "Off: " : "";
   const named = off + (key?.getAttribute("aria-label") || words(copy) || "Entry");
   return text ? `${named}: ${text.length > 40 ? `${text.slice(0, 40)}…` : text}` : named;

@@ -89,14 +89,13 @@ const partInspected = (letter) => {
   row?.setAttribute("aria-label", `${row.textContent.trim()}, ${valueOf(letter, "condition")}, not sent yet`);
 };
 
+const number = (text) => Number((text ?? "").replace(/[\s,]/g, ""));
+
 // What the device can tell by itself: this fast is too fast.
 const speedRead = (letter) => {
   const over = document.querySelector("[data-over]");
-  if (
-    over &&
-    over.dataset.over !== "" &&
-    Number(valueOf(letter, "rpm")?.replace(/[\s,]/g, "")) > Number(over.dataset.over)
-  ) {
+  const most = number(over?.dataset.over);
+  if (most > 0 && number(valueOf(letter, "rpm")) > most) {
     over.hidden = false;
   }
 };

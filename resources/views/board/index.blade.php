@@ -16,7 +16,8 @@
                     <header class="bay-h">
                         <h2 id="h-hands">Needs hands</h2><span class="cnt">soonest promised first</span><a
                             class="btn btn-secondary" href="{{ route('library.index') }}">Library</a>@if ($page->givesKeys)<a
-                            class="btn btn-secondary" href="{{ route('instruments.index') }}">Instruments</a>@endif<a
+                            class="btn btn-secondary" href="{{ route('instruments.index') }}">Instruments</a><a
+                            class="btn btn-secondary" href="{{ route('people.index') }}">People</a>@endif<a
                             class="btn btn-secondary new" href="{{ route('jobs.create') }}" data-intake>@include('drawings::icons.plus')
                             Intake <kbd class="dj-kbd">I</kbd></a>
                     </header>

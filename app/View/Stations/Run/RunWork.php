@@ -8,6 +8,7 @@ use App\Models\RunPurpose;
 use App\View\Charts\DialFace;
 use App\View\Charts\MixtureChart;
 use App\View\Charts\TachBar;
+use App\View\Numbers;
 use App\View\Stations\Screws\ScrewTabs;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
@@ -15,6 +16,7 @@ use DustyJet\Carburetor\Card;
 use DustyJet\Carburetor\InSentence;
 use DustyJet\Mixture\Mark;
 use DustyJet\Mixture\MixtureResult;
+use DustyJet\Mixture\MixtureScrew;
 use DustyJet\Mixture\School;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Run\RunSoFar;
@@ -32,7 +34,7 @@ final readonly class RunWork implements StationWork
      * @param  list<array{value: string, name: string, why: string, selected: bool}>  $schools
      * @param  list<array{value: string, name: string, isSpeedless: bool}>  $marks what to listen for, each a key
      * @param  string|null  $stop why the throttle is to be let go now
-     * @param  float|null  $mostRpm without load, on this screw
+     * @param  string  $mostRpm without load, on this screw; empty where nobody knows it
      */
     private function __construct(
         public array $tabs,
@@ -45,7 +47,7 @@ final readonly class RunWork implements StationWork
         public array $schools,
         public array $marks,
         public ?string $stop,
-        public ?float $mostRpm,
+        public string $mostRpm,
         public RunLive $live,
     ) {
     }
@@ -77,7 +79,7 @@ final readonly class RunWork implements StationWork
             ),
             schools: self::schools($mixture),
             marks: self::marks($mixture),
-            mostRpm: RunSoFar::screw($mixture, $view->sheet->family->card)->maximumRpm,
+            mostRpm: self::most(RunSoFar::screw($mixture, $view->sheet->family->card)),
             stop: $result?->reason->isStop() === true ? $result->reason->sentence() : null,
             live: RunLive::of($view, RunPurpose::Speed),
         );
@@ -105,6 +107,11 @@ final readonly class RunWork implements StationWork
     private static function isAtTop(AdjusterState $state): bool
     {
         return in_array($state->adjuster->key, self::AT_TOP, true);
+    }
+
+    private static function most(MixtureScrew $screw): string
+    {
+        return $screw->maximumRpm === null ? '' : Numbers::rpm($screw->maximumRpm);
     }
 
     /** @return array{0: float, 1: float} rpm wanted */

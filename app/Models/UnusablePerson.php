@@ -6,8 +6,8 @@ namespace App\Models;
 
 use DustyJet\Rejected;
 
-/** Nobody who can be made the owner of a shop. */
-final class UnusableOwner extends \InvalidArgumentException implements Rejected
+/** A name, a role, a password or a PIN that nobody of this shop can have. */
+final class UnusablePerson extends \InvalidArgumentException implements Rejected
 {
     public static function because(string $sentence): self
     {
@@ -16,6 +16,6 @@ final class UnusableOwner extends \InvalidArgumentException implements Rejected
 
     public function reason(): string
     {
-        return 'unusable_owner';
+        return 'unusable_person';
     }
 }
