@@ -57,7 +57,7 @@ prepare_folders() {
 
 # forget_compiled : what was compiled from the views and the knowledge was compiled by the program of its day.
 forget_compiled() {
-  rm -rf storage/framework/knowledge
+  rm -rf storage/framework/knowledge storage/framework/sheets
   find storage/framework/views -name '*.php' -delete
 }
 
@@ -232,11 +232,32 @@ stop_server() {
 optimize_application() {
   mkdir -p "$1" && chmod 700 "$1"
   export APP_CONFIG_CACHE=$1/config.php APP_ROUTES_CACHE=$1/routes.php APP_EVENTS_CACHE=$1/events.php
-  export VIEW_CHECK_TIMESTAMPS=false DB_PERSISTENT=true DB_KEEPS_UTC=true
+  export VIEW_CHECK_TIMESTAMPS=false DB_PERSISTENT=true DB_KEEPS_UTC=true KEEPS_SHEETS=true
   rm -f "$1"/*.php
   php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan event:cache --quiet && php artisan view:cache --quiet
   SESSION_DRIVER=array php bin/warm
   PHP_EXTRA_FLAGS=("${PHP_SETTLED_FLAGS[@]}")
+}
+
+# write_env ENVIRONMENT DEMO : once; the key of this shop's cookies is made here.
+write_env() {
+  [ ! -f .env ] || return 0
+  say "Writing .env"
+  (umask 077 && printf 'APP_ENV=%s\nAPP_KEY=base64:%s\nAPP_DEBUG=false\nDEMO=%s\n' "$1" "$(head -c 32 /dev/urandom | base64)" "$2" >.env)
+}
+
+# remember_password : for what is run by hand beside it, under the application's role.
+remember_password() {
+  grep -qxF "DB_PASSWORD=$DB_PASSWORD" .env && return
+  sed -i '/^DB_PASSWORD=/d' .env
+  printf 'DB_PASSWORD=%s\n' "$DB_PASSWORD" >>.env
+}
+
+# keep_database DATA : a database that died is started again while the shop works.
+keep_database() {
+  if postmaster_of "$1" >/dev/null; then return; fi
+  say "The database ended; starting it again"
+  (start_postgres "$1" "$DB_PORT") || say "Not yet; trying again"
 }
 
 # database_of_this_shop FOLDER : which database the application uses, and under which role a program of PostgreSQL's reads it.

@@ -40,7 +40,7 @@ final readonly class StationRecords
         return new self(
             $station === Station::BenchTest ? self::latestTrace($sheet) : null,
             Photo::sizes($photos),
-            in_array($station, self::WITH_SCREWS, true) ? ScrewHistory::around($job) : ScrewHistory::none(),
+            self::showsScrewsOfOthers($station) ? ScrewHistory::around($job) : ScrewHistory::none(),
             match (true) {
                 $station === Station::BenchTest => BenchGauges::of($job),
                 $station !== Station::Run => BenchGauges::none(),
@@ -50,6 +50,11 @@ final readonly class StationRecords
             $job->cameBackFrom(),
             $sheet->handedBackAt === null ? [] : array_values($job->comeBacks()->all()),
         );
+    }
+
+    public static function showsScrewsOfOthers(Station $station): bool
+    {
+        return in_array($station, self::WITH_SCREWS, true);
     }
 
     public static function ofReport(Worksheet $sheet): self

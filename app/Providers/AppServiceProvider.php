@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\Responses\KeptPages;
 use App\Http\Sessions\FileSession;
 use App\Http\Sessions\PersonProvider;
 use App\Knowledge\Catalogues;
@@ -62,6 +63,7 @@ final class AppServiceProvider extends ServiceProvider
             CompiledKnowledge::class,
             static fn (): CompiledKnowledge => new CompiledKnowledge(storage_path(self::COMPILED)),
         );
+        $this->app->singleton(KeptPages::class, static fn (): KeptPages => new KeptPages(storage_path('framework/sheets')));
         $this->app->singleton(Families::class, self::families(...));
         $this->app->singleton(Catalogues::class, self::catalogues(...));
         $this->app->singleton(Catalogue::class, static fn (Application $app): Catalogue => $app->make(Catalogues::class)->all());

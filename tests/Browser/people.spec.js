@@ -37,7 +37,7 @@ test("the owner adds somebody, who sets a PIN and takes over the bench device wi
   await page.getByRole("link", { name: /You and this device/ }).click();
   await page.getByLabel("Who").selectOption({ label: name });
   await page.getByLabel("PIN", { exact: true }).fill("4915");
-  await page.getByRole("button", { name: "Switch" }).click();
+  await page.getByRole("button", { name: "Switch", exact: true }).click();
   await expect(page.getByRole("heading", { name: "Bench board" })).toBeAttached();
   await expect(page.getByRole("link", { name: `You and this device, ${name}` })).toBeVisible();
 });

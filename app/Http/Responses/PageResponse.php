@@ -11,6 +11,8 @@ use Illuminate\Http\Response;
 /** One view, printed whole for a page load and in part for htmx. */
 final readonly class PageResponse implements Responsable
 {
+    public const HEADERS = ['Vary' => 'HX-Request', 'Cache-Control' => 'no-store'];
+
     /** @param  view-string  $view */
     public function __construct(private string $view, private object $page, private string $fragment)
     {
@@ -25,6 +27,6 @@ final readonly class PageResponse implements Responsable
                 ? $view->fragment($this->fragment)
                 : $view->render();
 
-        return new Response($html, 200, ['Vary' => 'HX-Request', 'Cache-Control' => 'no-store']);
+        return new Response($html, 200, self::HEADERS);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
+use App\Models\SheetStamp;
 use App\View\Log\LogLine;
 use App\View\Numbers;
 use App\View\Sheet\CutawayState;
@@ -26,9 +27,6 @@ use Illuminate\Support\Facades\Date;
 final readonly class SheetPage
 {
     private const LATEST = 6;
-
-    /** Seconds by which two sound clocks may differ. */
-    private const CLOCKS_DIFFER_BY = 60;
 
     /**
      * @param  list<LogLine>  $ribbon the latest entries
@@ -78,7 +76,7 @@ final readonly class SheetPage
             $log->entries,
             static fn (?DateTimeImmutable $latest, Entry $e): DateTimeImmutable => max($latest ?? $e->at, $e->at),
         );
-        $isBehind = $last !== null && $last->getTimestamp() > Date::now()->getTimestamp() + self::CLOCKS_DIFFER_BY;
+        $isBehind = $last !== null && $last->getTimestamp() > Date::now()->getTimestamp() + SheetStamp::CLOCKS_DIFFER_BY;
 
         return $isBehind
             ? 'The clock of the server stands before '.Numbers::day($last, Date::now()).', when something was logged here.'
