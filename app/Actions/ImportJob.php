@@ -180,11 +180,13 @@ final readonly class ImportJob
             Photo::keep($photo['id'], $job->id, Photograph::kept($jpeg));
         }
         $kept = [...array_column($file['traces'], 'id'), ...array_column($file['photos'] ?? [], 'id')];
+        $named = [];
         foreach ($file['entries'] as $i => $entry) {
             $why = 'entries must be numbered 1, 2, 3 without a gap';
             $entry['seq'] === $i + 1 || throw JobFileRejected::schema("entries[{$i}].seq", $why);
-            $this->storeEntry($job, $entry, $kept);
+            $named[] = $this->storeEntry($job, $entry, $kept);
         }
+        array_diff($kept, $named) === [] || throw JobFileRejected::broken('A trace or a photo in it belongs to no entry.');
         $job->reflect($job->worksheet($this->families), $this->diagnoses);
 
         return $job;
@@ -212,8 +214,10 @@ final readonly class ImportJob
     /**
      * @param  EntryInFile  $entry
      * @param  list<string>  $kept ids of the traces and photos in the file
+     *
+     * @return string the id of the one this entry names; empty for none
      */
-    private function storeEntry(Job $job, array $entry, array $kept): void
+    private function storeEntry(Job $job, array $entry, array $kept): string
     {
         $kind = EntryKind::from($entry['kind']);
         self::refuseUnlessMoment('entries['.($entry['seq'] - 1).'].at', $entry['at']);
@@ -222,7 +226,8 @@ final readonly class ImportJob
         } catch (Rejected $rejected) {
             throw JobFileRejected::schema('entries['.($entry['seq'] - 1).'].payload', $rejected->getMessage());
         }
-        if ($act instanceof KeepsBeside && ! in_array($act->keptId(), $kept, true)) {
+        $named = $act instanceof KeepsBeside ? $act->keptId() : '';
+        if ($act instanceof KeepsBeside && ! in_array($named, $kept, true)) {
             throw JobFileRejected::broken("Entry {$entry['seq']} names a {$act->kept()} that is not in the file.");
         }
         Entry::query()->create([
@@ -236,5 +241,7 @@ final readonly class ImportJob
             'by_name' => $entry['by'],
             'supersedes' => $entry['supersedes'],
         ]);
+
+        return $named;
     }
 }

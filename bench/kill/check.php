@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 
 require __DIR__.'/../../vendor/autoload.php';
 
+/** @var Illuminate\Foundation\Application $app */
 $app = require __DIR__.'/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 $lines = file($argv[1], FILE_IGNORE_NEW_LINES) ?: [];

@@ -165,6 +165,13 @@ it('refuses a file it cannot take, whole, and says where', function (callable $s
         },
         'job.number',
     ],
+    'a trace that no entry names' => [
+        fn (array $f): array => [
+            ...$f,
+            'entries' => array_values(array_filter($f['entries'], fn (array $e): bool => $e['seq'] <= 3)),
+        ],
+        'A trace or a photo in it belongs to no entry.',
+    ],
     'a great many empty entries' => [
         fn (array $f): array => [...$f, 'entries' => array_fill(0, 20_000, new stdClass)],
         'entries[0]: it has no id, seq',

@@ -140,3 +140,10 @@ it('says to a device who is signed in, and to nobody else', function (): void {
     Auth::forgetUser();
     $this->getJson('/session')->assertUnauthorized();
 });
+
+it('goes to no place that is a list', function (): void {
+    $job = $this->openJob();
+    $this->enter($job, 'note_added', ['text' => 'leans', 'at' => 'strip', 'screw' => ['idle'], 'look' => [['x']]])
+        ->assertRedirect("/jobs/{$job->id}/strip");
+    $this->enter($job, 'note_added', ['text' => 'leans', 'at' => ['strip']])->assertStatus(303);
+});

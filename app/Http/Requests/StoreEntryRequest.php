@@ -63,10 +63,11 @@ final class StoreEntryRequest extends FormRequest
     /** Back to the station the form was on. */
     public function returnTo(Job $job): string
     {
-        if ($this->string('at')->toString() === 'log') {
+        $at = $this->input('at');
+        if ($at === 'log') {
             return route('log.index', $job);
         }
-        $station = Station::tryFrom($this->string('at')->toString());
+        $station = is_string($at) ? Station::tryFrom($at) : null;
 
         return route('stations.show', [$job, $station->value ?? $job->station, ...$this->place('screw'), ...$this->place('look')]);
     }
@@ -74,7 +75,9 @@ final class StoreEntryRequest extends FormRequest
     /** @return array<string, string> the screw or the tab that the form was on */
     private function place(string $name): array
     {
-        return $this->filled($name) ? [$name => $this->string($name)->limit(40, '')->toString()] : [];
+        $place = $this->input($name);
+
+        return is_string($place) && $place !== '' ? [$name => mb_substr($place, 0, 40)] : [];
     }
 
     private function kind(): EntryKind

@@ -22,6 +22,8 @@ final readonly class TraceBins
 
     private const LATE_BINS = 150;
 
+    private const MOST_CELLS = 1500;
+
     public static function of(PressureTrace $trace): Observations
     {
         $noise = self::noise($trace);
@@ -73,6 +75,10 @@ final readonly class TraceBins
             $cells[$key] ??= [0.0, $y, 0.0];
             $cells[$key][0] += $t;
             $cells[$key][2] += 1.0;
+        }
+        // Where hardly two readings are equal, rounding tells nothing that their mean does not.
+        if (count($cells) > self::MOST_CELLS) {
+            return self::means($trace);
         }
         $cells = array_values($cells);
 

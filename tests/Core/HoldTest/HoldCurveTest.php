@@ -155,3 +155,15 @@ it('takes readings as intervals where the noise is under two thirds of a step, o
     [100, 0.066 / sqrt(16 / 6) * 0.99, true],
     [100, 0.066 / sqrt(16 / 6) * 1.03, false],
 ]);
+
+it('takes a long trace in which no two readings are equal as means, so that its fit stays a fit of a few hundred', function (): void {
+    $values = array_map(static fn (int $t): array => [(float) $t, 5.0 - 4.0 * $t / 20_000], range(0, 19_999));
+    $seen = TraceBins::of(PressureTrace::of($values, PressureUnit::Psi, false, 0.0002));
+
+    expect(count($seen->x))->toBeLessThanOrEqual(240)
+        ->and($seen->count())->toBe(20_000.0)
+        ->and($seen->asIntervals)->toBeFalse()
+        // Means of a line lie on it: 5 psi at the start, 4 less after 20,000 s.
+        ->and($seen->y[0])->toEqualWithDelta((5.0 - 4.0 * $seen->x[0] / 20_000) * 6.894757, 1e-5)
+        ->and($seen->y[100])->toEqualWithDelta((5.0 - 4.0 * $seen->x[100] / 20_000) * 6.894757, 1e-5);
+});

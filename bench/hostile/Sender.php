@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Person;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
+
+/** Sends requests to a program that is booted anew for each, and remembers the worst. */
+final class Sender
+{
+    private const OF_A_WORKER = 500;
+
+    public float $worstSeconds = 0.0;
+
+    public int $worstBytes = 0;
+
+    public string $slowest = '';
+
+    /** @var array<int, int> how many of each status */
+    public array $statuses = [];
+
+    /** @var array<string, int> what was said of what was refused, with numbers and names left out */
+    public array $said = [];
+
+    /** @var list<string> */
+    public array $failures = [];
+
+    private ?Application $app = null;
+
+    private int $sent = 0;
+
+    public function boot(): Application
+    {
+        /** @var Application $app */
+        $app = require __DIR__.'/../../bootstrap/app.php';
+        $app->instance('request', Request::create('/'));
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    public function send(Request $request, ?Person $by, string $what): int
+    {
+        // A worker answers many before it ends; what one leaves behind must not spoil the next.
+        $app = $this->sent++ % self::OF_A_WORKER === 0 || $this->app === null ? $this->app = $this->boot() : $this->app;
+        $app->forgetScopedInstances();
+        Auth::forgetGuards();
+        // Nobody is slowed here: what is too much is another matter than what is wrong.
+        Cache::flush();
+        $by === null || Auth::guard('web')->setUser($by);
+        // The token is a browser's matter; here it is left out, as in a test.
+        $app->instance('env', 'testing');
+        gc_collect_cycles();
+        memory_reset_peak_usage();
+        $before = memory_get_usage();
+        $start = hrtime(true);
+        $response = $app->make(Kernel::class)->handle($request);
+        $seconds = (hrtime(true) - $start) / 1e9;
+        $bytes = memory_get_peak_usage() - $before;
+        if ($seconds > $this->worstSeconds) {
+            $this->slowest = $what;
+        }
+        $this->worstSeconds = max($this->worstSeconds, $seconds);
+        $this->worstBytes = max($this->worstBytes, $bytes);
+        $status = $response->getStatusCode();
+        $this->statuses[$status] = ($this->statuses[$status] ?? 0) + 1;
+        $status !== 422 || $this->noteRefusal((string) $response->getContent());
+        if ($status >= 500 || $seconds > 2.0 || $bytes > 64 * 1024 * 1024) {
+            $exception = $response->exception ?? null;
+            $why = $exception instanceof Throwable
+                ? sprintf('%s: %s at %s:%d', $exception::class, $exception->getMessage(), basename($exception->getFile()), $exception->getLine())
+                : '';
+            $this->failures[] = sprintf('%s: %d, %.2f s, %.1f MB %s', $what, $status, $seconds, $bytes / 1048576, mb_substr($why, 0, 200));
+        }
+
+        return $status;
+    }
+
+    private function noteRefusal(string $body): void
+    {
+        $json = json_decode($body, true);
+        $said = [];
+        is_array($json) && array_walk_recursive($json, static function (mixed $m) use (&$said): void {
+            $said[] = is_string($m) ? $m : '';
+        });
+        $key = mb_substr((string) preg_replace('~"[^"]*"|[0-9.]+~', '…', implode(' ', $said)), 0, 90);
+        $this->said[$key] = ($this->said[$key] ?? 0) + 1;
+    }
+
+    public function tell(string $name): void
+    {
+        ksort($this->statuses);
+        $said = implode(' ', array_map(static fn (int $s, int $n): string => "{$s}: {$n}", array_keys($this->statuses), $this->statuses));
+        printf(
+            "  %-16s %s; worst %.2f s (%s), %.1f MB; failed %d\n",
+            $name, $said, $this->worstSeconds, $this->slowest, $this->worstBytes / 1048576, count($this->failures),
+        );
+        arsort($this->said);
+        foreach (array_slice($this->said, 0, 4, true) as $said => $n) {
+            echo "    {$n} times: {$said}\n";
+        }
+        foreach (array_slice($this->failures, 0, 5) as $failure) {
+            echo "    {$failure}\n";
+        }
+    }
+}
