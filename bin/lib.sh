@@ -89,8 +89,8 @@ start_postgres() {
   rm -f "$data/postmaster.pid"
   port_is_free "$port" || fail "Port $port is taken by another program; the database cannot start there. Stop it, or set DB_PORT."
   say "Starting the database on 127.0.0.1:$port"
-  local options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c shared_buffers=64MB -c timezone=UTC
-    -c password_encryption=scram-sha-256 -c log_min_error_statement=fatal"
+  local options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c shared_buffers=64MB -c timezone=UTC"
+  options+=" -c password_encryption=scram-sha-256 -c log_min_error_statement=fatal"
   as_postgres "$PG_BIN/pg_ctl" -D "$data" -w -t 30 -l "$data/server.log" -o "$options ${PG_OPTIONS_EXTRA:-}" start >/dev/null \
     || fail "The database did not start; see $data/server.log"
 }

@@ -60,6 +60,27 @@ it('has a database that refuses to change or delete what was logged', function (
     'truncate traces',
 ]);
 
+it('shows a long log in pages, each entry once', function (): void {
+    for ($i = 1; $i <= 130; $i++) {
+        Entry::query()->insert([
+            'id' => Str::uuid()->toString(), 'job_id' => $this->job->id, 'seq' => 1 + $i, 'kind' => 'note_added', 'version' => 1,
+            'payload' => json_encode(['text' => "line {$i}."]), 'recorded_at' => now(), 'recorded_by' => null, 'by_name' => 'J. Test',
+        ]);
+    }
+    $seen = [];
+    $path = "/jobs/{$this->job->id}/log";
+    for ($pages = 0; $path !== '' && $pages < 5; $pages++) {
+        $html = (string) $this->get($path)->assertOk()->getContent();
+        preg_match_all('~<b class="seq">(\d+)</b>~', $html, $found);
+        $seen = [...$seen, ...array_map(intval(...), $found[1])];
+        preg_match('~href="[^"]*(/jobs/[^"]*/log\?before=\d+)"~', $html, $older);
+        $path = $older[1] ?? '';
+    }
+
+    expect($pages)->toBe(2)->and($seen)->toBe(range(131, 1));
+    $this->get("/jobs/{$this->job->id}/log?before=1")->assertOk()->assertDontSee('line 1.');
+});
+
 it('numbers entries without a gap', function (): void {
     foreach (['a', 'b', 'c'] as $text) {
         $this->enter($this->job, 'note_added', ['text' => $text]);

@@ -9,7 +9,7 @@ use Tests\Core\Worksheet\Bench;
 
 function lastLine(Bench $bench): LogLine
 {
-    return LogLine::all($bench->sheet())[0];
+    return LogLine::latest($bench->sheet(), 500)[0];
 }
 
 it('says every kind of entry in bench words', function (
@@ -124,7 +124,7 @@ it('says a hold test with its verdict', function (float $flow, bool $wetted, str
 it('marks what no longer holds and offers no strike for it', function (): void {
     $bench = (new Bench)->count('idle_mixture', '1');
     $bench->add(EntryKind::Struck, ['reason' => 'wrong job'], $bench->entries[1]->id);
-    [$strike, $count, $intake] = LogLine::all($bench->sheet());
+    [$strike, $count, $intake] = LogLine::latest($bench->sheet(), 500);
 
     expect($strike->text)
         ->toBe('Struck an entry: wrong job')
@@ -143,7 +143,7 @@ it('marks what no longer holds and offers no strike for it', function (): void {
 it('offers no strike once a job was handed back', function (): void {
     $bench = (new Bench)->worked()->add(EntryKind::HandedBack, []);
 
-    foreach (LogLine::all($bench->sheet()) as $line) {
+    foreach (LogLine::latest($bench->sheet(), 500) as $line) {
         expect($line->mayStrike)->toBeFalse();
     }
 });
@@ -159,11 +159,11 @@ it('says what it cannot read, and goes on', function (): void {
     $bench = (new Bench)->add(EntryKind::ScrewCounted, ['adjuster' => 'idle_mixture', 'units' => 99999]);
     $bench->add(EntryKind::Struck, [], $bench->entries[1]->id);
 
-    expect(LogLine::all($bench->sheet())[1]->text)->toStartWith('Cannot be read: ');
+    expect(LogLine::latest($bench->sheet(), 500)[1]->text)->toStartWith('Cannot be read: ');
 });
 
 it('words no more lines than are asked for', function (): void {
-    $lines = LogLine::all((new Bench)->worked()->sheet(), 6);
+    $lines = LogLine::latest((new Bench)->worked()->sheet(), 6);
 
     expect($lines)->toHaveCount(6)->and($lines[0]->entry->seq)->toBeGreaterThan($lines[5]->entry->seq);
 });

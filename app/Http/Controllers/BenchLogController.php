@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\View\Pages\LogPage;
 use DustyJet\Carburetor\Families;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 
 final readonly class BenchLogController
@@ -21,10 +22,13 @@ final readonly class BenchLogController
         return response()->json(['length' => $job->log_length]);
     }
 
-    public function index(Job $job, Families $families): PageResponse
+    public function index(Request $request, Job $job, Families $families): PageResponse
     {
         Gate::authorize('view', $job);
 
-        return new PageResponse('log.index', LogPage::of($job, $job->worksheet($families)), 'job');
+        $before = $request->integer('before');
+        $page = LogPage::of($job, $job->worksheet($families), $before > 0 ? $before : null);
+
+        return new PageResponse('log.index', $page, 'job');
     }
 }

@@ -33,19 +33,22 @@ final readonly class LogLine
     }
 
     /**
-     * @param  int|null  $most only the latest so many
+     * @param  int  $most so many
+     * @param  int|null  $before only those with a lower number; null for the latest
      *
      * @return list<self> newest first
      */
-    public static function all(Worksheet $sheet, ?int $most = null): array
+    public static function latest(Worksheet $sheet, int $most, ?int $before = null): array
     {
         $superseded = $sheet->log->superseded();
         $isOpen = $sheet->handedBackAt === null;
         $words = LogWords::of($sheet->family);
-        $newestFirst = array_reverse($sheet->log->entries);
+        $until = max(0, min($before === null ? PHP_INT_MAX : $before - 1, $sheet->log->length()));
+        $from = max(0, $until - $most);
+        $newestFirst = array_reverse(array_slice($sheet->log->entries, $from, $until - $from));
         $line = static fn (Entry $e): self => self::of($e, $words->phrase($e), isset($superseded[$e->id]), $isOpen);
 
-        return array_map($line, array_slice($newestFirst, 0, $most));
+        return array_map($line, $newestFirst);
     }
 
     private static function of(Entry $entry, Phrase $phrase, bool $isSuperseded, bool $isOpen): self

@@ -9,10 +9,15 @@ use App\View\Log\LogLine;
 use App\View\Sheet\EntryForm;
 use DustyJet\Worksheet\Worksheet;
 
-/** The whole bench log of one job. */
+/** The bench log of one job, a page of it. */
 final readonly class LogPage
 {
-    /** @param  list<LogLine>  $lines newest first */
+    private const A_PAGE = 100;
+
+    /**
+     * @param  list<LogLine>  $lines newest first
+     * @param  string|null  $olderHref null where there are none
+     */
     private function __construct(
         public string $title,
         public string $number,
@@ -20,18 +25,24 @@ final readonly class LogPage
         public string $sheetHref,
         public array $lines,
         public EntryForm $form,
+        public ?string $olderHref,
     ) {
     }
 
-    public static function of(Job $job, Worksheet $sheet): self
+    /** @param  int|null  $before only entries with a lower number; null for the latest */
+    public static function of(Job $job, Worksheet $sheet, ?int $before = null): self
     {
+        $lines = LogLine::latest($sheet, self::A_PAGE, $before);
+        $oldest = $lines === [] ? 1 : $lines[count($lines) - 1]->entry->seq;
+
         return new self(
             title: "{$job->number} Bench log",
             number: $job->number,
             machine: $job->machine,
             sheetHref: route('stations.show', [$job, $job->station]),
-            lines: LogLine::all($sheet),
+            lines: $lines,
             form: new EntryForm(route('jobs.show', $job), $sheet->log->length(), 'log'),
+            olderHref: $oldest > 1 ? route('log.index', [$job, 'before' => $oldest]) : null,
         );
     }
 }

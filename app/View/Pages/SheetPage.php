@@ -63,7 +63,7 @@ final readonly class SheetPage
             plate: NextPlate::of($view, $isCoached, $screw),
             cutaway: $work->fillsTheSheet() ? null : CutawayState::of($view, $work),
             form: new EntryForm($view->address, $view->sheet->log->length(), $view->station->value, self::tab($work)),
-            ribbon: LogLine::all($view->sheet, self::LATEST),
+            ribbon: LogLine::latest($view->sheet, self::LATEST),
             photos: PhotoCard::all($view),
             clockNote: self::clockNote($view->sheet->log),
         );

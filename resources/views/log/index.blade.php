@@ -39,6 +39,9 @@
                         </li>
                     @endforeach
                 </ol>
+                @if ($page->olderHref)
+                    <p class="dj-links"><a class="btn btn-secondary" href="{{ $page->olderHref }}">Older entries</a></p>
+                @endif
             </main>
         </div>
     @endfragment
