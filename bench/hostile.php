@@ -113,8 +113,14 @@ $sender = new Sender;
 for ($i = 0; $i < $traces; $i++) {
     $job = $spoil->pick($open);
     $body = [
-        'client_id' => Str::uuid()->toString(), 'seen' => '0', 'method' => $spoil->pick(['pressure', 'vacuum']), 'unit' => $spoil->pick(['psi', 'kpa', 'inhg']),
-        'volume_ml' => '18', 'limit_ml_min' => '0.6', 'readings' => $spoil->readings(), 'step' => $spoil->pick(['', '', '', '0.1', '1e-9']),
+        'client_id' => Str::uuid()->toString(),
+        'seen' => '0',
+        'method' => $spoil->pick(['pressure', 'vacuum']),
+        'unit' => $spoil->pick(['psi', 'kpa', 'inhg']),
+        'volume_ml' => '18',
+        'limit_ml_min' => '0.6',
+        'readings' => $spoil->readings(),
+        'step' => $spoil->pick(['', '', '', '0.1', '1e-9']),
     ];
     $sender->send($post("/jobs/{$job}/hold-tests", $i % 3 === 0 ? $spoil->tree($body) : $body), $owner, "trace {$i}");
 }
@@ -136,7 +142,8 @@ for ($i = 0; $i < $entries; $i++) {
     $kind = $chance->getInt(0, 9) === 0 ? $spoil->pick(EntryKind::cases())->value : $kind;
     $job = $spoil->pick($open);
     $seen = (string) $number('select log_length from jobs where id = ?', $job);
-    $body = ['client_id' => Str::uuid()->toString(), 'seen' => $seen, 'at' => 'set', 'turns' => '1 1/2', 'rpm' => '2800', ...$payload];
+    $typed = ['at' => 'set', 'turns' => '1 1/2', 'rpm' => '2800', ...$payload];
+    $body = ['client_id' => Str::uuid()->toString(), 'seen' => $seen, ...$typed];
     for ($k = max(0, $chance->getInt(-3, 3)); $k > 0; $k--) {
         $body = $spoil->tree($body);
     }
@@ -152,7 +159,8 @@ $lineOf = static fn (int $seq, float $t): string => (string) json_encode(
 );
 $sender->send($post("/jobs/{$open[0]}/live", [
     'client_id' => Str::uuid()->toString(), 'seen' => (string) $number('select log_length from jobs where id = ?', $open[0]),
-    'instrument' => $instrument->id, 'purpose' => 'hold', 'method' => 'pressure', 'unit' => 'psi', 'volume_ml' => '18', 'limit_ml_min' => '0.6',
+    'instrument' => $instrument->id, 'purpose' => 'hold', 'method' => 'pressure', 'unit' => 'psi',
+    'volume_ml' => '18', 'limit_ml_min' => '0.6',
 ]), $owner, 'run');
 for ($i = 0; $i < $batches; $i++) {
     $body = json_encode(['protocol' => 1, 'sent_at' => 10.0 + $i])."\n";
@@ -168,8 +176,10 @@ $failed += count($sender->failures);
 
 $sender->boot();
 $half = $number('select count(*) from jobs j where log_length <> (select count(*) from entries e where e.job_id = j.id)')
-    + $number("select count(*) from entries e where kind = 'hold_tested' and not exists (select from traces t where t.id::text = e.payload->>'trace')")
-    + $number("select count(*) from traces t where not exists (select from entries e where e.job_id = t.job_id and e.payload->>'trace' = t.id::text)");
+    + $number("select count(*) from entries e where kind = 'hold_tested'
+        and not exists (select from traces t where t.id::text = e.payload->>'trace')")
+    + $number("select count(*) from traces t
+        where not exists (select from entries e where e.job_id = t.job_id and e.payload->>'trace' = t.id::text)");
 $differ = 0;
 DB::beginTransaction();
 $app = app();

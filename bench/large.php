@@ -71,7 +71,11 @@ $grow = static function (int $to) use ($template): void {
     DB::connection('owner')->statement('analyze');
 };
 
-$pages = ['/' => 'board', '/machines?machine=machine+12' => 'machines, search', '/jobs/create?family='.$open->family => 'intake of a new job'];
+$pages = [
+    '/' => 'board',
+    '/machines?machine=machine+12' => 'machines, search',
+    '/jobs/create?family='.$open->family => 'intake of a new job',
+];
 foreach (['intake', 'as-found', 'strip', 'bench-test', 'clean', 'build', 'set', 'run', 'hand-back', 'log', 'report'] as $station) {
     $pages["/jobs/{$open->id}/{$station}"] = $station;
 }
@@ -93,7 +97,8 @@ foreach ($pages as $path => $name) {
 DB::statement(<<<'SQL'
     insert into entries (id, job_id, seq, kind, version, payload, recorded_at, recorded_by, by_name)
         select md5('long' || n)::uuid, ?, n, case n % 3 when 0 then 'speed_read' else 'note_added' end, 1,
-            case n % 3 when 0 then '{"adjuster":"idle_mixture","units":84,"rpm":1700.0}'::jsonb else jsonb_build_object('text', 'line ' || n) end,
+            case n % 3 when 0 then '{"adjuster":"idle_mixture","units":84,"rpm":1700.0}'::jsonb
+                else jsonb_build_object('text', 'line ' || n) end,
             now() + n * interval '1 millisecond', null, 'J. Test'
         from generate_series(?::int, ?::int) n
     SQL, [$open->id, $open->log_length + 1, LONG_LOG]);

@@ -98,12 +98,19 @@ final class Job extends Model
     }
 
     /** @return Collection<int, self> soonest promised first */
-    public static function onTheBench(): Collection
+    public static function onTheBench(int $most): Collection
     {
         $query = self::query();
-        $query->whereNull('handed_back_at')->orderByRaw('promised_at nulls last')->orderBy('number');
+        $query->whereNull('handed_back_at')->orderByRaw('promised_at nulls last')->orderBy('number')->limit($most);
 
         return $query->get();
+    }
+
+    public static function countOnTheBench(): int
+    {
+        $query = self::query();
+
+        return $query->whereNull('handed_back_at')->count();
     }
 
     /** @return Collection<int, self> newest first */

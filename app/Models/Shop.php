@@ -19,6 +19,12 @@ final readonly class Shop
         return is_string($name) ? $name : '';
     }
 
+    /** Whether its people say 2:00 PM; else 14:00. */
+    public static function hasTwelveHourClock(): bool
+    {
+        return config('shop.clock') === '12';
+    }
+
     /** @return list<string> patterns of the host names it answers to; none for any */
     public static function hosts(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Shop;
 use DateTimeInterface;
 use DustyJet\Carburetor\Book;
 use DustyJet\Quantity\PressureUnit;
@@ -92,14 +93,20 @@ final readonly class Numbers
 
     public static function clock(DateTimeInterface $at): string
     {
-        return $at->format('G:i');
+        return $at->format(Shop::hasTwelveHourClock() ? 'g:i A' : 'G:i');
+    }
+
+    /** A day with its time, of whatever year: Nov 9, 6:21. */
+    public static function moment(DateTimeInterface $at): string
+    {
+        return $at->format('M j').', '.self::clock($at);
     }
 
     public static function day(DateTimeInterface $at, DateTimeInterface $today): string
     {
         return match (true) {
-            $at->format('Y-m-d') === $today->format('Y-m-d') => 'Today '.$at->format('g:i A'),
-            abs($at->getTimestamp() - $today->getTimestamp()) < 6 * 86400 => $at->format('D g:i A'),
+            $at->format('Y-m-d') === $today->format('Y-m-d') => 'Today '.self::clock($at),
+            abs($at->getTimestamp() - $today->getTimestamp()) < 6 * 86400 => $at->format('D').' '.self::clock($at),
             default => $at->format('M j'),
         };
     }

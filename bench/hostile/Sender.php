@@ -72,9 +72,10 @@ final class Sender
         if ($status >= 500 || $seconds > 2.0 || $bytes > 64 * 1024 * 1024) {
             $exception = $response->exception ?? null;
             $why = $exception instanceof Throwable
-                ? sprintf('%s: %s at %s:%d', $exception::class, $exception->getMessage(), basename($exception->getFile()), $exception->getLine())
+                ? "{$exception->getMessage()} at ".basename($exception->getFile()).":{$exception->getLine()}"
                 : '';
-            $this->failures[] = sprintf('%s: %d, %.2f s, %.1f MB %s', $what, $status, $seconds, $bytes / 1048576, mb_substr($why, 0, 200));
+            $cost = sprintf('%d, %.2f s, %.1f MB', $status, $seconds, $bytes / 1048576);
+            $this->failures[] = "{$what}: {$cost} ".mb_substr($why, 0, 200);
         }
 
         return $status;
@@ -94,7 +95,8 @@ final class Sender
     public function tell(string $name): void
     {
         ksort($this->statuses);
-        $said = implode(' ', array_map(static fn (int $s, int $n): string => "{$s}: {$n}", array_keys($this->statuses), $this->statuses));
+        $count = static fn (int $status, int $n): string => "{$status}: {$n}";
+        $said = implode(' ', array_map($count, array_keys($this->statuses), $this->statuses));
         printf(
             "  %-16s %s; worst %.2f s (%s), %.1f MB; failed %d\n",
             $name, $said, $this->worstSeconds, $this->slowest, $this->worstBytes / 1048576, count($this->failures),

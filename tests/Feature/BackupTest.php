@@ -31,6 +31,14 @@ function shopDatabase(string $name, string $port, string $cluster): string
     return $name;
 }
 
+/** That of the tests' own cluster. */
+function shopOfTests(): string
+{
+    $port = (string) config('database.connections.pgsql.port');
+
+    return shopDatabase('was', $port, base_path('var/postgres-test'));
+}
+
 /** Every table, row by row, as one digest each. */
 function tablesOf(string $connection): array
 {
@@ -95,7 +103,7 @@ it('comes back whole in an empty cluster, and over what is there only when it is
     inShop("start_postgres {$there} {$port} &>/dev/null", ['DB_PORT' => $port])->throw();
     inShop("use_secrets {$there}; bin/restore {$files[1]}", ['DB_PORT' => $port])->throw();
 
-    $was = tablesOf(shopDatabase('was', (string) config('database.connections.pgsql.port'), base_path('var/postgres-test')));
+    $was = tablesOf(shopOfTests());
     expect(tablesOf(shopDatabase('is', $port, $there)))->toBe($was)
         ->and($was['entries']['n'])->toBeGreaterThan(500)
         ->and(replaysOf('is'))->toBe(replaysOf('was'))
@@ -119,5 +127,5 @@ it('puts back nothing that is not whole', function (): void {
 
     expect($altered->errorOutput())->toContain('its checksum differs')
         ->and($unchecked->errorOutput())->toContain('is missing')
-        ->and(tablesOf(shopDatabase('was', (string) config('database.connections.pgsql.port'), base_path('var/postgres-test'))))->toHaveKey('entries');
+        ->and(tablesOf(shopOfTests()))->toHaveKey('entries');
 });

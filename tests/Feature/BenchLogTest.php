@@ -63,8 +63,8 @@ it('has a database that refuses to change or delete what was logged', function (
 it('shows a long log in pages, each entry once', function (): void {
     for ($i = 1; $i <= 130; $i++) {
         Entry::query()->insert([
-            'id' => Str::uuid()->toString(), 'job_id' => $this->job->id, 'seq' => 1 + $i, 'kind' => 'note_added', 'version' => 1,
-            'payload' => json_encode(['text' => "line {$i}."]), 'recorded_at' => now(), 'recorded_by' => null, 'by_name' => 'J. Test',
+            'id' => Str::uuid()->toString(), 'job_id' => $this->job->id, 'seq' => 1 + $i, 'kind' => 'note_added',
+            'payload' => json_encode(['text' => "line {$i}."]), 'recorded_at' => now(), 'by_name' => 'J. Test', 'version' => 1,
         ]);
     }
     $seen = [];
@@ -215,7 +215,7 @@ it('says that the clock was set back, and keeps the order in which it was writte
     $this->enter($this->job, 'note_added', ['text' => 'second'])->assertSessionHasNoErrors();
 
     $this->get("/jobs/{$this->job->id}/strip")
-        ->assertSee('The clock of the server stands before')->assertSee('12:00 PM')
+        ->assertSee('The clock of the server stands before')->assertSee('12:00')
         ->assertSeeInOrder(['second', 'first']);
 });
 

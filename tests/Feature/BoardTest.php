@@ -27,7 +27,7 @@ it('says when a promise has passed', function (): void {
     Date::setTestNow('2030-01-01 12:00');
     $this->openJob(['machine' => 'Late pump', 'promised_at' => '2030-01-01T10:00']);
 
-    $this->get('/')->assertSee('today 10:00 AM, late');
+    $this->get('/')->assertSee('today 10:00, late');
 });
 
 it('shows each job with its next move and its station', function (): void {

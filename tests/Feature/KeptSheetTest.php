@@ -45,7 +45,9 @@ it('sends a sheet again without a replay, the same but for what is of the moment
     expect(array_unique($tokens[1]))->toBe([csrf_token()]);
     config(['shop.keeps_sheets' => false]);
     expect(($this->plain)(($this->ask)($path)[0]))->toBe(($this->plain)($first));
-})->with(['intake', 'as-found', 'strip', 'bench-test', 'clean', 'build', 'set', 'run', 'hand-back', 'as-found?screw=idle_speed']);
+})->with([
+    'intake', 'as-found', 'strip', 'bench-test', 'clean', 'build', 'set', 'run', 'hand-back', 'as-found?screw=idle_speed',
+]);
 
 it('prints it anew once something it stands on changed', function (Closure $change, string $path): void {
     ($this->ask)($path);

@@ -110,7 +110,8 @@ it('is never without an owner', function (): void {
     $this->actingAs($this->owner);
     $only = ['rejected' => 'R. Okafor is the only owner: make somebody else one first.'];
     $this->delete("/people/{$this->owner->id}")->assertSessionHasErrors($only);
-    $this->put("/people/{$this->owner->id}", ['name' => 'R. Okafor', 'role' => 'technician'])->assertSessionHasErrors($only);
+    $this->put("/people/{$this->owner->id}", ['name' => 'R. Okafor', 'role' => 'technician'])
+        ->assertSessionHasErrors($only);
     $this->put("/people/{$this->june->id}", ['name' => 'June Halloran', 'role' => 'owner'])->assertSessionHasNoErrors();
     $this->delete("/people/{$this->owner->id}")->assertSessionHasNoErrors();
 
@@ -274,7 +275,8 @@ it('pages the security log', function (): void {
     }
     $older = $this->actingAs($this->owner)->get('/people/events')->assertSee('turn 59.')->assertDontSee('turn 9.');
     preg_match('~people/events\?before=\d+~', (string) $older->getContent(), $link);
-    $this->get("/{$link[0]}")->assertSee('turn 9.')->assertSee('turn 0.')->assertDontSee('turn 59.')->assertDontSee('before=');
+    $this->get("/{$link[0]}")->assertSee('turn 9.')->assertSee('turn 0.')
+        ->assertDontSee('turn 59.')->assertDontSee('before=');
 });
 
 it('counts tries by name and by address, and says so once', function (): void {

@@ -14,7 +14,9 @@ function rightsOn(string $table): array
 {
     $may = static fn (string $right): bool => (bool) DB::scalar('select has_table_privilege(?, ?)', [$table, $right]);
 
-    return array_values(array_filter(['select', 'insert', 'update', 'delete', 'truncate', 'trigger', 'references'], $may));
+    $rights = ['select', 'insert', 'update', 'delete', 'truncate', 'trigger', 'references'];
+
+    return array_values(array_filter($rights, $may));
 }
 
 it('owns nothing and may do with each table what is listed', function (): void {
@@ -96,7 +98,8 @@ it('locks a cluster that let everybody in, and gives its tables to their owner',
         . bin/lib.sh
         start_postgres "$1" 54388
         make_database 54388 old_shop
-        echo "select tableowner || ' ' || (select count(*) from kept) from pg_tables where tablename = 'kept'" | admin_sql 54388 old_shop
+        owner="select tableowner || ' ' || (select count(*) from kept) from pg_tables where tablename = 'kept'"
+        echo "$owner" | admin_sql 54388 old_shop
         "$PG_BIN/psql" -wX -h 127.0.0.1 -p 54388 -U dusty_jet -d old_shop -c 'select 1' || true
         stop_postgres "$1"
         SH;

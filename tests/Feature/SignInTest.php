@@ -60,7 +60,8 @@ it('marks who has the printed password in a database from before', function (): 
     $migration = require $file;
     DB::setDefaultConnection('owner');
     DB::beginTransaction();
-    DB::unprepared('create schema "then"; set local search_path to "then"; create table people (like public.people including all)');
+    DB::unprepared('create schema "then"; set local search_path to "then"');
+    DB::unprepared('create table people (like public.people including all)');
     $migration->down();
     $row = ['role' => 'owner', 'created_at' => now(), 'updated_at' => now(), 'coached' => false];
     DB::table('people')->insert([...$row, 'name' => 'Then', 'password' => Hash::make(Shop::DEMO_PASSWORD)]);

@@ -26,7 +26,7 @@ it('says numbers as technicians do', function (string $got, string $said): void 
 it('says days as words', function (string $at, string $said): void {
     expect(Numbers::day(new DateTimeImmutable($at), new DateTimeImmutable('2026-05-04 09:00')))->toBe($said);
 })->with([
-    ['2026-05-04 14:00', 'Today 2:00 PM'],
-    ['2026-05-06 14:00', 'Wed 2:00 PM'],
+    ['2026-05-04 14:00', 'Today 14:00'],
+    ['2026-05-06 14:00', 'Wed 14:00'],
     ['2026-06-20 14:00', 'Jun 20'],
 ]);

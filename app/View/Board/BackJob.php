@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Board;
 
 use App\Models\Job;
+use App\View\Numbers;
 
 /** A job that was handed back lately. */
 final readonly class BackJob
@@ -19,7 +20,7 @@ final readonly class BackJob
 
     public static function of(Job $job): self
     {
-        $at = $job->handed_back_at?->format('M j, G:i') ?? '';
+        $at = $job->handed_back_at === null ? '' : Numbers::moment($job->handed_back_at);
 
         return new self($job->number, $job->machine, $at, route('report.show', $job));
     }

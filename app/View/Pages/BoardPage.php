@@ -47,11 +47,12 @@ final readonly class BoardPage
         $jobs = array_map(static fn (Job $job): BoardJob => BoardJob::of($job, $now), $bench->open);
         $waits = static fn (BoardJob $j): bool => $j->wait->for !== '';
         $hands = array_filter($bench->open, static fn (Job $j): bool => $j->waits_for === '');
-        $open = count($jobs) === 1 ? 'One job' : count($jobs).' jobs';
+        $open = $bench->openInAll === 1 ? 'One job' : "{$bench->openInAll} jobs";
+        $shown = $bench->openInAll > count($jobs) ? ', '.count($jobs).' shown' : '';
 
         return new self(
             title: 'Bench board',
-            today: "{$now->format('l, F j')}. {$open} open.",
+            today: "{$now->format('l, F j')}. {$open} open{$shown}.",
             handWork: self::time((int) array_sum(array_column($hands, 'next_minutes'))),
             jobs: array_values(array_filter($jobs, static fn (BoardJob $j): bool => ! $waits($j))),
             waiting: array_values(array_filter($jobs, $waits)),

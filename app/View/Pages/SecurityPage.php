@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Models\SecurityEvent;
+use App\View\Numbers;
 use Illuminate\Support\Collection;
 
 /** The security log, a page of it. */
@@ -34,7 +35,7 @@ final readonly class SecurityPage
     private static function row(SecurityEvent $event): array
     {
         return [
-            'at' => $event->at->format('j M Y H:i'),
+            'at' => Numbers::moment($event->at),
             'what' => $event->kind->title(),
             'who' => $event->person->name ?? '',
             'about' => $event->about,

@@ -135,6 +135,6 @@ final readonly class ReportMeasures
     /** @return array{when: string, what: string, result: string} */
     private static function row(DateTimeImmutable $at, string $what, string $result): array
     {
-        return ['when' => $at->format('M j, G:i'), 'what' => $what, 'result' => $result];
+        return ['when' => Numbers::moment($at), 'what' => $what, 'result' => $result];
     }
 }

@@ -48,7 +48,7 @@ final readonly class ReportTests
     {
         $name = $sheet->family->proof->hold->name ?? 'Hold';
         $row = static fn (HoldRecord $h): array => [
-            'when' => $h->at->format('M j, G:i'),
+            'when' => Numbers::moment($h->at),
             'what' => "{$name} at ".self::start($h).Arranged::words($h->setup->arranged, $sheet->family),
             'result' => self::result($h).' (limit '.Numbers::flow($h->setup->limitMlMin).')',
         ];
@@ -80,7 +80,7 @@ final readonly class ReportTests
         $known = array_intersect_key($sheet->of(Tests::class)->records, $tests);
 
         return array_values(array_map(static fn (TestRecord $t): array => [
-            'when' => $t->at->format('M j, G:i'),
+            'when' => Numbers::moment($t->at),
             'what' => $tests[$t->test]->name,
             'result' => $t->passed ? 'Passes' : 'Fails',
         ], $known));

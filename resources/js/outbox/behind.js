@@ -1,10 +1,10 @@
+import { time } from "./time.js";
+
 // An old sheet proposes nothing where an engine runs: kept from another hour, or with more logged on this device than it knows.
 const RUNS = new Set(["intake", "run", "hand-back"]);
 
 const job = () => document.getElementById("job");
 const html = document.documentElement;
-
-const time = (iso) => new Date(iso).toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
 
 const day = (iso) => {
   const at = new Date(iso);

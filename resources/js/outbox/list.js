@@ -1,5 +1,6 @@
 // What waits on this device, in one line at the bottom of every page, and one by one in a list that opens from it.
 import { since } from "./behind.js";
+import { time } from "./time.js";
 import { typed } from "./letter.js";
 
 const bar = document.getElementById("waiting");
@@ -48,8 +49,6 @@ const make = (tag, fields, ...children) => {
   element.append(...children);
   return element;
 };
-
-const time = (iso) => new Date(iso).toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
 
 const field = (letter, { index, name, value, label }) => {
   const id = `outbox-${letter.n}-${index}`;

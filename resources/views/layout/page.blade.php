@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en" data-bs-theme="{{ request()->cookie('dj_theme') === 'dark' ? 'dark' : 'light' }}">
+<html lang="en" data-hours="{{ config('shop.clock') }}" data-bs-theme="{{ request()->cookie('dj_theme') === 'dark' ? 'dark' : 'light' }}">
 
 <head>
     <meta charset="utf-8">

@@ -156,7 +156,8 @@ it('takes readings as intervals where the noise is under two thirds of a step, o
     [100, 0.066 / sqrt(16 / 6) * 1.03, false],
 ]);
 
-it('takes a long trace in which no two readings are equal as means, so that its fit stays a fit of a few hundred', function (): void {
+it('takes a long trace in which no two readings are equal as means', function (): void {
+    // So that its fit stays a fit of a few hundred.
     $values = array_map(static fn (int $t): array => [(float) $t, 5.0 - 4.0 * $t / 20_000], range(0, 19_999));
     $seen = TraceBins::of(PressureTrace::of($values, PressureUnit::Psi, false, 0.0002));
 

@@ -71,7 +71,7 @@ final readonly class HandBackWork implements StationWork
             isScrap: Inspections::on($sheet->bench)->scrapped() !== [],
             mayHandBack: $gates === [] && $sheet->handedBackAt === null,
             handedBack: ($proofs->unrepaired === null ? '' : 'unrepaired ')
-                .($sheet->handedBackAt?->format('M j, G:i') ?? ''),
+                .($sheet->handedBackAt === null ? '' : Numbers::moment($sheet->handedBackAt)),
             advice: $proofs->advice ?? self::ADVICE,
             papers: Papers::of($view->job),
         );
