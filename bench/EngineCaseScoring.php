@@ -153,8 +153,8 @@ final class EngineCaseScoring
     {
         $known = self::known($case);
         while (self::known($case) === $known) {
-            $offered = Diagnosis::of($this->catalogue, $case, 0)->checks;
-            $check = $this->isSeeking ? self::tellingMost($offered) : $offered[0] ?? null;
+            $diagnosis = Diagnosis::of($this->catalogue, $case, 0);
+            $check = $this->isSeeking ? $diagnosis->tellsMost() : $diagnosis->checks[0] ?? null;
             if ($check === null) {
                 break;
             }
@@ -162,22 +162,6 @@ final class EngineCaseScoring
         }
 
         return $case;
-    }
-
-    /**
-     * Of those that can find what explains the complaint, the one after which the likeliest fault is surest on the average.
-     *
-     * @param  list<RankedCheck>  $offered
-     */
-    private static function tellingMost(array $offered): ?RankedCheck
-    {
-        $bearing = array_values(array_filter($offered, static fn (RankedCheck $c): bool => $c->bears));
-        $sure = static fn (RankedCheck $c): float => array_sum(
-            array_map(static fn (array $o): float => $o['probability'] * $o['leaderChance'], $c->outcomes),
-        );
-        usort($bearing, static fn (RankedCheck $a, RankedCheck $b): int => $sure($b) <=> $sure($a));
-
-        return $bearing[0] ?? $offered[0] ?? null;
     }
 
     private static function known(DiagnosisCase $case): int

@@ -66,7 +66,7 @@ return Application::configure(basePath: dirname(__DIR__))
         );
         $exceptions->render(
             fn (PostTooLargeException $e, Request $request) => RejectedResponse::of(
-                'The file is too large to be taken. A photo is at most 9.5 MB, a hold test 8, a job file 40.',
+                'The file is too large to be taken. A photo is at most 9.5 MB, a hold test 8, a job file 19.',
                 $request,
                 413,
             ),

@@ -246,9 +246,14 @@ final class Job extends Model
     /** The job this machine came back from, where that is on file. */
     public function cameBackFrom(): ?self
     {
+        if ($this->came_back_from === '') {
+            return null;
+        }
         $query = self::query();
+        // Two shops may both have that number: of those that are here the one of this machine.
+        $query->where('number', $this->came_back_from)->orderByRaw('lower(machine) = lower(?) desc', [$this->machine]);
 
-        return $this->came_back_from === '' ? null : $query->where('number', $this->came_back_from)->first();
+        return $query->orderBy('opened_at')->first();
     }
 
     /** @return Collection<int, self> jobs in which this machine came back, oldest first */

@@ -273,9 +273,7 @@ lined(
     await page.reload();
     await expect(waiting(page)).toContainText(/This page is as it was at \d\d:\d\d/);
     await expect(page.locator(".dj-behind")).toContainText(/since \d\d:\d\d/);
-    for (const offer of await page
-      .locator(".dj-proposes, .dj-or, .dj-next")
-      .all()) {
+    for (const offer of await page.locator(".dj-proposes, .dj-or, .dj-next").all()) {
       await expect(offer).toBeHidden();
     }
     await page.keyboard.press("n");

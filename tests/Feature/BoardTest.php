@@ -41,6 +41,24 @@ it('shows each job with its next move and its station', function (): void {
     expect(Job::query()->firstOrFail()->station)->toBe('strip');
 });
 
+it('says what was logged last in the words of its log', function (): void {
+    $job = $this->openJob();
+    $this->enter($job, 'screw_counted', ['adjuster' => 'idle_mixture', 'turns' => '1 3/4']);
+
+    $this->get('/')->assertSee('Idle mixture screw as found: ', false)->assertSee('1 3/4')->assertDontSee('screw counted');
+});
+
+it('shows no more open jobs than a bench holds, and says how many there are', function (): void {
+    $job = $this->openJob();
+    foreach (range(1, 130) as $n) {
+        $copy = $job->replicate()->fill(['number' => sprintf('DJ-9%03d', $n), 'machine' => "Many {$n}"]);
+        $copy->save();
+    }
+
+    $board = (string) $this->get('/')->assertSee('131 jobs open, 120 shown')->getContent();
+    expect(substr_count($board, 'class="dj-job"'))->toBe(119);
+});
+
 it('adds up the minutes of the next moves', function (): void {
     $this->openJob();
     $this->openJob();

@@ -108,3 +108,13 @@ it('lets one of two end a wait, and tells the other', function (): void {
 
     expect($job->refresh()->log_length)->toBe(3);
 });
+
+it('comes back from the job of this machine where two shops have the number', function (): void {
+    $other = $this->openJob(['machine' => 'Tilby 46']);
+    $first = $this->openJob(['machine' => 'Korvo 52']);
+    $other->update(['number' => $first->number]);
+    $back = $this->openJob(['machine' => 'korvo 52']);
+    $back->update(['came_back_from' => $first->number]);
+
+    expect($back->cameBackFrom()?->id)->toBe($first->id);
+});

@@ -10,9 +10,9 @@ use App\Models\Job;
 use App\View\Board\BackJob;
 use App\View\Board\BackupLine;
 use App\View\Board\BoardJob;
-use App\View\Log\Names;
-use App\View\Numbers;
+use App\View\Board\BoardLine;
 use DateTimeInterface;
+use DustyJet\Carburetor\Families;
 
 /** The bench board: every open job with its station, its next move and what is stale. */
 final readonly class BoardPage
@@ -22,7 +22,7 @@ final readonly class BoardPage
      * @param  list<BoardJob>  $waiting for a part or the customer
      * @param  list<BoardJob>  $rechecks
      * @param  list<BackJob>  $handedBack newest first
-     * @param  list<array{time: string, number: string, text: string}>  $ribbon
+     * @param  list<BoardLine>  $ribbon
      */
     private function __construct(
         public string $title,
@@ -42,8 +42,13 @@ final readonly class BoardPage
      * @param  bool  $givesKeys whether who looks gives instruments their keys
      * @param  BackupLine|null  $backup for who answers for it
      */
-    public static function of(Bench $bench, DateTimeInterface $now, bool $givesKeys = false, ?BackupLine $backup = null): self
-    {
+    public static function of(
+        Bench $bench,
+        Families $families,
+        DateTimeInterface $now,
+        bool $givesKeys = false,
+        ?BackupLine $backup = null,
+    ): self {
         $jobs = array_map(static fn (Job $job): BoardJob => BoardJob::of($job, $now), $bench->open);
         $waits = static fn (BoardJob $j): bool => $j->wait->for !== '';
         $hands = array_filter($bench->open, static fn (Job $j): bool => $j->waits_for === '');
@@ -58,7 +63,7 @@ final readonly class BoardPage
             waiting: array_values(array_filter($jobs, $waits)),
             rechecks: array_values(array_filter($jobs, static fn (BoardJob $j): bool => $j->stale !== '')),
             handedBack: array_map(BackJob::of(...), $bench->handedBack),
-            ribbon: array_map(self::line(...), $bench->entries),
+            ribbon: array_map(static fn (Entry $e): BoardLine => BoardLine::of($e, $families), $bench->entries),
             givesKeys: $givesKeys,
             backup: $backup,
         );
@@ -67,15 +72,5 @@ final readonly class BoardPage
     private static function time(int $minutes): string
     {
         return $minutes >= 60 ? intdiv($minutes, 60).' h '.($minutes % 60).' min' : "{$minutes} min";
-    }
-
-    /** @return array{time: string, number: string, text: string} */
-    private static function line(Entry $entry): array
-    {
-        return [
-            'time' => Numbers::clock($entry->recorded_at),
-            'number' => substr($entry->job->number, 3),
-            'text' => Names::plain($entry->kind->value),
-        ];
     }
 }

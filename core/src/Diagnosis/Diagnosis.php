@@ -81,6 +81,18 @@ final readonly class Diagnosis
     }
 
     /**
+     * Of the checks that can find what explains the complaint, the one after which the likeliest fault is surest: the way
+     * to know what it is, which is not always the quickest to a cure.
+     */
+    public function tellsMost(): ?RankedCheck
+    {
+        $bearing = array_values(array_filter($this->checks, static fn (RankedCheck $c): bool => $c->bears));
+        usort($bearing, static fn (RankedCheck $a, RankedCheck $b): int => $b->leaderAfter() <=> $a->leaderAfter());
+
+        return $bearing[0] ?? $this->checks[0] ?? null;
+    }
+
+    /**
      * Answers not given yet that would put another fault at the top, most likely first.
      *
      * @return list<array{check: string, answers: array<string, Answer>, leader: string|null, probability: float}>

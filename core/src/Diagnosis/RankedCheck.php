@@ -26,6 +26,12 @@ final readonly class RankedCheck
     ) {
     }
 
+    /** How sure the likeliest fault is after it, on the average: 0 to 1. */
+    public function leaderAfter(): float
+    {
+        return array_sum(array_map(static fn (array $o): float => $o['probability'] * $o['leaderChance'], $this->outcomes));
+    }
+
     /** Whether some answer would put another fault at the top. */
     public function canChangeLeader(?string $leader): bool
     {

@@ -69,8 +69,8 @@
             <footer class="dj-ribbon" aria-label="Bench log"><b class="lab">Bench log</b>
                 <ol tabindex="0" aria-label="Latest entries">
                     @foreach ($page->ribbon as $line)
-                        <li @class(['now' => $loop->first])><time>{{ $line['time'] }}</time><span>{{ $line['number'] }}
-                                {{ $line['text'] }}</span></li>
+                        <li @class(['now' => $loop->first])><time>{{ $line->time }}</time><span>{{ $line->number }}
+                                {{ $line->text }}<b>{{ $line->strong }}</b></span></li>
                     @endforeach
                 </ol>
             </footer>

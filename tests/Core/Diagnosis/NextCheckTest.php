@@ -401,3 +401,24 @@ it('names the answers that would put another fault at the top', function (): voi
             ->not->toBe($diagnosis->leader()?->fault->id);
     }
 });
+
+it('knows which check tells most: after it the likeliest fault is surest on the average', function (): void {
+    $catalogue = Knowledge::real();
+    $said = ['no_power' => Answer::Strong, 'bogs' => Answer::Yes];
+    $case = DiagnosisCase::of($catalogue, 'float_pilot_jet', new Facts(null, null), $said);
+    $now = Diagnosis::of($catalogue, $case, 0);
+    $most = $now->tellsMost();
+    foreach ([$most, ...array_slice($now->checks, 0, 3)] as $ranked) {
+        $after = 0.0;
+        foreach ($ranked->outcomes as $outcome) {
+            $then = DiagnosisCase::of($catalogue, 'float_pilot_jet', $case->facts, [...$said, ...$outcome['answers']]);
+            $leader = Diagnosis::of($catalogue, $then, 0)->suspects[0]->probability ?? 0.0;
+            $after += $outcome['probability'] * $leader;
+        }
+        expect($ranked->leaderAfter())->toEqualWithDelta($after, 1e-6, $ranked->check->id);
+    }
+    $bearing = array_filter($now->checks, static fn (RankedCheck $c): bool => $c->bears);
+
+    expect($most->check->id)->not->toBe($now->checks[0]->check->id)
+        ->and($most->leaderAfter())->toBe(max(array_map(static fn (RankedCheck $c): float => $c->leaderAfter(), $bearing)));
+});

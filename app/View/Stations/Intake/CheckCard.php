@@ -44,7 +44,7 @@ final readonly class CheckCard
             $check->how,
             implode(' ', array_map(static fn (string $f): string => $catalogue->findings[$f]->ask, $asked)),
             Numbers::plain($ranked->minutes, 0),
-            self::worth($ranked),
+            self::worth($ranked, $diagnosis),
             implode(', ', array_map(lcfirst(...), $ranked->opens)),
             implode(', ', $check->needs->tools),
             $check->risk->what,
@@ -54,7 +54,13 @@ final readonly class CheckCard
         );
     }
 
-    public static function worth(RankedCheck $ranked): string
+    /** What it is worth by the clock; and whether it is the one for who wants to know. */
+    public static function worth(RankedCheck $ranked, Diagnosis $diagnosis): string
+    {
+        return self::inMinutes($ranked).($ranked->check->id === $diagnosis->tellsMost()?->check->id ? ', tells most' : '');
+    }
+
+    private static function inMinutes(RankedCheck $ranked): string
     {
         $gain = (int) round($ranked->gain);
 

@@ -77,13 +77,16 @@ final readonly class Suspicion
             ...$diagnosis->paying,
             ...array_filter($diagnosis->checks, static fn (RankedCheck $r): bool => $r->gain <= 0.0),
         ];
-        $others = array_values(array_filter($inOrder, static fn (RankedCheck $r): bool => $r !== $shown));
+        $others = array_values(array_filter($inOrder, static fn (RankedCheck $r): bool => $r->check !== $shown?->check));
+        $most = $diagnosis->tellsMost()?->check;
+        // Some would rather know than save minutes: theirs is the first of the others.
+        usort($others, static fn (RankedCheck $a, RankedCheck $b): int => ($b->check === $most) <=> ($a->check === $most));
 
         return array_map(
             static fn (RankedCheck $r): array => [
                 'do' => $r->check->do,
                 'minutes' => Numbers::plain($r->minutes, 0),
-                'worth' => CheckCard::worth($r),
+                'worth' => CheckCard::worth($r, $diagnosis),
                 'href' => $view->to(Station::Intake, check: $r->check->id),
             ],
             array_slice($others, 0, self::RUNNERS_UP),
