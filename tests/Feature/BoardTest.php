@@ -45,7 +45,7 @@ it('says what was logged last in the words of its log', function (): void {
     $job = $this->openJob();
     $this->enter($job, 'screw_counted', ['adjuster' => 'idle_mixture', 'turns' => '1 3/4']);
 
-    $this->get('/')->assertSee('Idle mixture screw as found: ', false)->assertSee('1 3/4')->assertDontSee('screw counted');
+    $this->get('/')->assertSee('Idle mixture screw as found: ', false)->assertSee("1\u{A0}3/4")->assertDontSee('screw counted');
 });
 
 it('shows no more open jobs than a bench holds, and says how many there are', function (): void {
