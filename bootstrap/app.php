@@ -15,6 +15,7 @@ use App\Models\DatabaseFailed;
 use App\Models\SecurityEvent;
 use App\Models\Shop;
 use DustyJet\Rejected;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -54,6 +55,10 @@ return Application::configure(basePath: dirname(__DIR__))
         // What is not there is not there: no class, no key.
         $exceptions->map(ModelNotFoundException::class, static fn (): NotFoundHttpException => new NotFoundHttpException('Not found.'));
         $exceptions->render(fn (AccessDeniedHttpException|ThrottleRequestsException $e, Request $r) => SecurityEvent::noteRefusal($e, $r));
+        // What a device fetches ahead by itself is no page that somebody wanted to see after signing in.
+        $exceptions->render(
+            fn (AuthenticationException $e, Request $r) => $r->hasHeader('X-Keep') ? response('', 401) : null,
+        );
         // On a sheet a no is said where one looks, as wrong data is.
         $exceptions->render(
             fn (AccessDeniedHttpException $e, Request $r) => $r->hasHeader('HX-Request') || $r->expectsJson()

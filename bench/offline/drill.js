@@ -19,7 +19,8 @@ const randomOf = (seed) => () => {
 const signIn = async (page, name) => {
   await page.goto("/sign-in");
   await page.getByRole("button", { name: new RegExp(name) }).click();
-  await page.getByRole("heading", { name: "Bench board" }).waitFor({ state: "attached" });
+  // The board, or the sheet that was asked for before.
+  await page.waitForURL((url) => url.pathname !== "/sign-in");
 };
 
 const openJob = async (page, machine) => {

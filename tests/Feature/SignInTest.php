@@ -143,3 +143,11 @@ it('prints no inline handler or style on any page', function (): void {
         expect((string) $this->get($path)->assertOk()->getContent())->not->toMatch('~<[^>]+\s(?:on[a-z]+|style)=~i');
     }
 });
+
+it('leads to the page that was wanted, and to none that a device fetched ahead', function (): void {
+    $june = $this->person();
+    $this->get('/library')->assertRedirect('/sign-in');
+    $this->withHeader('X-Keep', '1')->get('/machines')->assertUnauthorized();
+
+    $this->post('/sign-in', ['name' => $june->name, 'password' => 'a-long-password'])->assertRedirect('/library');
+});
