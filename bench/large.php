@@ -50,16 +50,17 @@ $asked = static function (string $path) use ($app, $kernel, $owner): array {
 };
 
 DB::statement('select setseed(?)', [($seed % 1000) / 1000]);
-$grow = static function (int $to) use ($template): void {
+$families = array_keys(Job::query()->get()->keyBy('family')->all());
+$grow = static function (int $to) use ($template, $families): void {
     $have = Job::query()->count();
     DB::statement(<<<'SQL'
         insert into jobs (id, number, family, opened_at, machine, engine, serial, customer, variant, complaint, station, line,
                 stale_count, handed_back_at, log_length, waits_for, came_back_from)
-            select md5('job' || n)::uuid, 'L-' || n, (select family from jobs order by md5(id::text || n) limit 1),
+            select md5('job' || n)::uuid, 'L-' || n, (?::text[])[1 + n % ?],
                 now() - n * interval '40 minutes', 'Machine ' || n % 5000, '', 'S-' || n % 20000, 'Customer ' || n % 3000, '', 'floods',
                 'hand-back', (select line from jobs where id = ?), 0, now() - n * interval '40 minutes' + interval '3 days', ?, '', ''
             from generate_series(?::int, ?::int) n
-        SQL, [$template->id, ENTRIES_OF_A_JOB, $have + 1, $to]);
+        SQL, ['{'.implode(',', $families).'}', count($families), $template->id, ENTRIES_OF_A_JOB, $have + 1, $to]);
     DB::statement(<<<'SQL'
         insert into entries (id, job_id, seq, kind, version, payload, recorded_at, recorded_by, by_name)
             select md5('entry' || n || '-' || e.seq)::uuid, md5('job' || n)::uuid, e.seq, e.kind, 1, e.payload,
