@@ -12,5 +12,6 @@ import "./run.js";
 import "./sight.js";
 import "./sheet.js";
 import "./speed.js";
+import "./taps.js";
 
 window.htmx = htmx;

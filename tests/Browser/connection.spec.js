@@ -88,3 +88,34 @@ test("a job goes out as a file and the same bench refuses it back", async ({ pag
   await page.getByRole("button", { name: "Import" }).click();
   await expect(page.getByRole("alert")).toContainText("here already");
 });
+
+test("a double tap on the key of a note logs the note, and takes off nothing that lies beneath", async ({
+  page,
+}) => {
+  await signIn(page);
+  const job = await openJob(page);
+  await page.goto(`${job}/strip`);
+  // Without a line the dialog closes at once.
+  await page.route("**/entries/note_added", (route) => route.abort());
+  await page.getByRole("button", { name: /Note/ }).first().click();
+  await page.locator("#note-text").fill("leans against the wall");
+  const box = await page.getByRole("button", { name: "Log the note" }).boundingBox();
+  const at = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.evaluate(([x, y]) => {
+    const beneath = document.querySelector(".dj-offs > li:not([hidden]) button");
+    Object.assign(beneath.style, {
+      position: "fixed",
+      left: `${x - 20}px`,
+      top: `${y - 20}px`,
+      zIndex: 30,
+    });
+  }, at);
+  await page.mouse.click(...at);
+  await page.locator("#note-text").waitFor({ state: "hidden" });
+  await page.mouse.down({ clickCount: 2 });
+  await page.mouse.up({ clickCount: 2 });
+  await expect(page.locator("#waiting [role=status]")).toContainText("1 kept on this device");
+  await page.waitForTimeout(700);
+  await expect(page.locator("#waiting [role=status]")).toContainText("1 kept on this device");
+  await expect(page.locator(".dj-tray")).toContainText("Empty");
+});
