@@ -1,23 +1,19 @@
-// A double tap is one tap on what was there at the first: a dialog that closes, or a list that moves up, puts another key under it.
+// A double tap on a key of a dialog is one tap: the dialog is gone by the second, which would press what lies beneath.
 const TWICE_MS = 500;
 
-const keyOf = (target) => target.closest("button, a, summary, input, select, textarea, label");
+let first = { isInDialog: false, at: -Infinity };
 
-let first = { key: null, isInDialog: false, at: -Infinity };
-
-const isElsewhere = (event) =>
-  event.detail > 1
-    ? keyOf(event.target) !== first.key
-    : event.pointerType === "touch" && first.isInDialog && !event.target.closest("dialog");
+const isBeneath = (event) =>
+  first.isInDialog && !event.target.closest("dialog") && (event.detail > 1 || event.pointerType === "touch");
 
 document.addEventListener(
   "click",
   (event) => {
-    if (event.isTrusted && event.timeStamp - first.at < TWICE_MS && isElsewhere(event)) {
+    if (event.isTrusted && event.timeStamp - first.at < TWICE_MS && isBeneath(event)) {
       event.preventDefault();
       event.stopImmediatePropagation();
     } else {
-      first = { key: keyOf(event.target), isInDialog: Boolean(event.target.closest("dialog")), at: event.timeStamp };
+      first = { isInDialog: Boolean(event.target.closest("dialog")), at: event.timeStamp };
     }
   },
   true,
