@@ -56,6 +56,18 @@ const log = async (page, job) => {
   return (await file.json()).entries;
 };
 
+// Found from another window of this browser.
+const drips = async (page, job) => {
+  const other = await page.context().newPage();
+  await other.goto(`${job}/intake?look=say`);
+  await other
+    .getByRole("button", { name: /^Fuel drips/i })
+    .first()
+    .click();
+  await expect(other.locator(".dj-ribbon li.now")).toContainText("Fuel dripping: yes");
+  await other.close();
+};
+
 const workerIsThere = (page) =>
   page.evaluate(async () => {
     const ready = await navigator.serviceWorker.ready;
@@ -287,5 +299,51 @@ lined(
     await sent(page);
     await expect(page.locator(".dj-behind")).toBeHidden();
     await expect(page.getByText("Above the maker's no-load maximum.").first()).toBeVisible();
+  },
+);
+
+lined(
+  "a sheet by which an engine is run falls silent when the line is gone, and comes back with what others found",
+  async ({ page, line }) => {
+    await page.clock.install();
+    await signIn(page);
+    const job = await openJob(page, { family: "cube_opposed" });
+    await page.goto(`${job}/run?screw=high`);
+    await expect(page.locator(".bay-mix")).toBeVisible();
+    line.become("cut");
+    await page.clock.runFor(16_000);
+
+    await expect(waiting(page)).toContainText("No connection");
+    await expect(page.locator(".dj-behind")).toContainText("meanwhile");
+    for (const offer of await page.locator(".dj-proposes, .dj-or, .dj-next").all()) {
+      await expect(offer).toBeHidden();
+    }
+    await expect(page.locator("#rpm")).toBeVisible();
+
+    line.become("up");
+    await drips(page, job);
+    await page.evaluate(() => window.dispatchEvent(new Event("online")));
+    await expect(page.locator(".bay-work")).toContainText(
+      "Not now. Fuel drips: nothing is started while that stands.",
+    );
+    await expect(page.locator(".dj-behind")).toBeHidden();
+    await expect(page.locator(".bay-mix, #rpm")).toHaveCount(0);
+  },
+);
+
+lined(
+  "what another found is on the sheet by which an engine is run without a key pressed",
+  async ({ page }) => {
+    await page.clock.install();
+    await signIn(page);
+    const job = await openJob(page, { family: "cube_opposed" });
+    await page.goto(`${job}/run?screw=high`);
+    await drips(page, job);
+    await expect(page.locator(".bay-mix")).toBeVisible();
+    await page.clock.runFor(16_000);
+
+    await expect(page.locator(".bay-work")).toContainText("nothing is started while that stands.");
+    await page.getByRole("button", { name: "Looked: it is gone" }).click();
+    await expect(page.locator(".bay-mix")).toBeVisible();
   },
 );

@@ -2,8 +2,14 @@
 
 declare(strict_types=1);
 
+use App\View\Stations\Run\GovernedWork;
+use App\View\Stations\Run\HeldWork;
 use App\View\Stations\Run\IdleWork;
+use App\View\Stations\Run\RunWork;
 use App\View\Stations\Run\StartWork;
+use App\View\Stations\Run\TogetherWork;
+use App\View\Stations\StationWork;
+use App\View\Stations\Works;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\EntryKind;
 use Tests\Core\Worksheet\Bench;
@@ -21,10 +27,31 @@ it('offers no start while fuel drips, it races, or the carburetor is apart', fun
     expect(startOf($noted('fuel_dripping'))->notNow)->toEndWith('nothing is started while that stands.')
         ->and(startOf($noted('over_speeds'))->notNow)->toEndWith('nothing is started while that stands.')
         ->and(startOf((new Bench)->off('air_cleaner', 'throttle_bracket'))->notNow)->not->toBe('')
-        ->and(startOf($noted('surges'))->notNow)->toBe('')
-        ->and(IdleWork::of(Sheets::seen($noted('fuel_dripping'), Station::Run))->notNow)->not->toBe('')
-        ->and(IdleWork::of(Sheets::seen($noted('surges'), Station::Run))->notNow)->toBe('');
+        ->and(startOf($noted('surges'))->notNow)->toBe('');
 });
+
+it('holds everything at Run while fuel drips, and says where that is taken back', function (string $screw, string $work): void {
+    $seen = static fn (Bench $bench): StationWork => Works::at(Sheets::seen($bench, Station::Run), $screw);
+    $dripping = (new Bench)->add(EntryKind::FindingNoted, ['finding' => 'fuel_dripping', 'answer' => 'yes']);
+    $held = $seen($dripping);
+
+    expect($seen(new Bench))->toBeInstanceOf($work)
+        ->and($held)->toBeInstanceOf(HeldWork::class)
+        ->and($held->notNow)->toEndWith('nothing is started while that stands.')
+        ->and($held->finding)->toBe('fuel_dripping')
+        ->and(array_column(array_filter($held->tabs, static fn (array $t): bool => $t['selected']), 'key'))
+        ->toBe([$screw])
+        ->and($seen((new Bench)->off('air_cleaner', 'throttle_bracket')))
+        ->toBeInstanceOf(HeldWork::class)->finding->toBe('');
+    $dripping->add(EntryKind::FindingNoted, ['finding' => 'fuel_dripping', 'answer' => 'no']);
+
+    expect($seen($dripping))->toBeInstanceOf($work);
+})->with([
+    ['idle_mixture', RunWork::class],
+    ['idle', IdleWork::class],
+    ['governed', GovernedWork::class],
+    ['all', TogetherWork::class],
+]);
 
 it('shows what was tried, and the warm-up clock only while it runs', function (): void {
     $bench = (new Bench)->add(EntryKind::StartTried, ['outcome' => 'nothing', 'pulls' => 9]);

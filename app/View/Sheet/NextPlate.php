@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\View\Sheet;
 
 use App\View\Numbers;
+use App\View\Stations\Run\MayRun;
 use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Caution;
-use DustyJet\Diagnosis\Deed;
 use DustyJet\Worksheet\Stale\StaleItem;
 use DustyJet\Worksheet\Stale\Staleness;
 
@@ -61,7 +61,7 @@ final readonly class NextPlate
     /** What is dangerous whatever station is open. */
     private static function danger(SheetView $view): ?Caution
     {
-        $stands = $view->safety->against([Deed::Start, Deed::Run]);
+        $stands = $view->safety->against(MayRun::DEEDS);
 
         return $stands?->danger === null ? null : new Caution(...$view->catalogue->cautions[$stands->danger]);
     }

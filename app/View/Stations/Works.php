@@ -11,7 +11,9 @@ use App\View\Stations\HandBack\HandBackWork;
 use App\View\Stations\Intake\IntakeWork;
 use App\View\Stations\Run\BalanceWork;
 use App\View\Stations\Run\GovernedWork;
+use App\View\Stations\Run\HeldWork;
 use App\View\Stations\Run\IdleWork;
+use App\View\Stations\Run\MayRun;
 use App\View\Stations\Run\RunWork;
 use App\View\Stations\Run\StartWork;
 use App\View\Stations\Run\TogetherWork;
@@ -52,8 +54,16 @@ final readonly class Works
             : ScrewWork::of($view, $screw);
     }
 
-    /** A mixture screw is run by its readings, a stop screw alone is only set. */
+    /** What starts or runs the engine only where it may; the first start says by itself what is still in the way. */
     private static function run(SheetView $view, string $screw): StationWork
+    {
+        $notNow = $screw === Starting::TAB ? '' : MayRun::notNow($view);
+
+        return $notNow === '' ? self::running($view, $screw) : HeldWork::of($view, $screw, $notNow);
+    }
+
+    /** A mixture screw is run by its readings, a stop screw alone is only set. */
+    private static function running(SheetView $view, string $screw): StationWork
     {
         $screws = $view->sheet->of(Screws::class);
 

@@ -37,12 +37,17 @@ final readonly class RandomEngine
 
     private const SNAPPED = 0.95;
 
+    /** At idle this far in or out, L has changed phi by this share: one behind a narrower H meters nothing. */
+    private const LOW_TURNS = 0.5;
+
+    private const LOW_SAYS = 0.04;
+
     private function __construct(private Randomizer $chance, private bool $isScreened)
     {
     }
 
     /**
-     * @param  bool  $isScreened whether its screws have a rich side worth the name
+     * @param  bool  $isScreened whether its screws have a rich side worth the name, and L a say at idle
      * @param  Goals|null  $goals what it does when it is well; drawn where that is not given
      *
      * @throws UnusableEngine If none of very many draws makes an engine: never, so far, where nothing is given.
@@ -60,7 +65,7 @@ final readonly class RandomEngine
             } catch (UnusableEngine) {
                 continue;
             }
-            if (self::isLikely($healthy)) {
+            if (self::isLikely($healthy) && (! $isScreened || self::heedsLow($healthy))) {
                 return $healthy;
             }
         }
@@ -143,6 +148,24 @@ final readonly class RandomEngine
         $transient->run($made->idle, self::SETTLES_SECONDS);
 
         return $transient->run($made->full, self::SNAP_SECONDS) > self::SNAPPED * $made->topRpm;
+    }
+
+    /** Whether its idle gets leaner and richer by L: where L's fuel comes past H, H may be what meters it. */
+    private static function heedsLow(Healthy $made): bool
+    {
+        $phi = static fn (float $more): float => $made->engine->flows(
+            $made->idleRpm,
+            new Setting(
+                $made->idle->throttleDeg,
+                $made->idle->highTurns,
+                $made->idle->lowTurns + $more,
+                $made->idle->choke,
+            ),
+            Weather::standard(),
+        )->phi();
+
+        return $phi(-self::LOW_TURNS) < (1.0 - self::LOW_SAYS) * $phi(0.0)
+            && $phi(self::LOW_TURNS) > (1.0 + self::LOW_SAYS) * $phi(0.0);
     }
 
     /** @param  array{0: float, 1: float}  $range */

@@ -1,6 +1,7 @@
 import { time } from "./time.js";
 
-// An old sheet proposes nothing where an engine runs: kept from another hour, or with more logged on this device than it knows.
+// An old sheet proposes nothing where an engine runs: kept from another hour, with more logged on this device than it knows, or
+// cut off from what others log.
 const RUNS = new Set(["intake", "run", "hand-back"]);
 
 const job = () => document.getElementById("job");
@@ -15,12 +16,25 @@ const day = (iso) => {
 // When this page was printed, where it came from the device's store; empty where the server sent it.
 export const since = () => (html.dataset.kept ? `${time(html.dataset.kept)}${day(html.dataset.kept)}` : "");
 
-// A sheet that the server sent has taken the place of the old one.
-export const isFresh = () => delete html.dataset.kept;
+let wasCutOff = false;
 
-export const show = (letters) => {
+// A sheet that the server sent has taken the place of the old one.
+export const isFresh = () => {
+  delete html.dataset.kept;
+  wasCutOff = false;
+};
+
+// Where it must not be old.
+export const mustBeFresh = () => RUNS.has(job()?.dataset.station);
+
+// Cut off once, it stays old until the server has sent another.
+export const isOld = () => mustBeFresh() && (wasCutOff || html.dataset.kept !== undefined);
+
+// "line" as in the outbox: here, away, failing, full.
+export const show = (letters, line) => {
+  wasCutOff ||= line !== "here";
   const isMore = letters.some((letter) => letter.job === job()?.dataset.job && letter.state === "waiting");
-  const isBehind = RUNS.has(job()?.dataset.station) && (isMore || html.dataset.kept !== undefined);
+  const isBehind = isOld() || (mustBeFresh() && isMore);
   job()?.classList.toggle("is-behind", isBehind);
   const words = document.querySelector(".dj-behind [data-since]");
   if (words) {

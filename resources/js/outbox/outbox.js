@@ -4,6 +4,7 @@ import htmx from "htmx.org";
 import { isEcho, isEntry, renew, renewAll, written } from "./letter.js";
 import * as behind from "./behind.js";
 import { show as list, whenAsked } from "./list.js";
+import { lookWhere } from "./look.js";
 import { post, signedIn } from "./post.js";
 import * as sheet from "./provisional.js";
 import * as store from "./store.js";
@@ -28,10 +29,14 @@ const isWaiting = (letter) => letter.state === "waiting";
 const me = Number(document.querySelector("meta[name=person]")?.content);
 const isMine = (letter) => isWaiting(letter) && letter.by === me;
 
+const show = () => {
+  behind.show(letters, state.line);
+  list(letters, state);
+};
+
 const shown = async () => {
   letters = await store.all();
-  behind.show(letters);
-  list(letters, state);
+  show();
 };
 
 const everywhere = async () => {
@@ -54,7 +59,7 @@ const stored = async (form, letter) => {
     return !isEcho(letter, last);
   } catch {
     state.line = "full";
-    list(letters, state);
+    show();
     return false;
   }
 };
@@ -134,7 +139,7 @@ const inTurn = async () => {
   if (session && meta) {
     meta.content = session.token;
   }
-  if (mine.length > 0 && state.line === "here") {
+  if ((mine.length > 0 || (session && behind.isOld())) && state.line === "here") {
     refresh();
   }
   // Nothing of whoever is here: there is no hurry to ask again.
@@ -160,7 +165,7 @@ const flush = async () => {
     wait = Math.min(2 * wait, MOST_RETRY_MS);
   } finally {
     isSending = false;
-    list(letters, state);
+    show();
   }
 };
 
@@ -179,7 +184,7 @@ const failed = (event, line) => {
   if (isEntry(form)) {
     keep(form, submitterOf(event.detail));
   } else {
-    list(letters, state);
+    show();
   }
 };
 
@@ -253,7 +258,18 @@ tabs.addEventListener("message", shown);
 window.addEventListener("online", soon);
 window.addEventListener("offline", () => {
   state.line = "away";
-  list(letters, state);
+  show();
+});
+
+const isWatchedClosely = () => isJob() && behind.mustBeFresh() && state.line === "here" && !isSending;
+
+lookWhere(isWatchedClosely, {
+  gone: () => {
+    state.line = "away";
+    wait = RETRY_MS;
+    return shown();
+  },
+  newer: refresh,
 });
 
 renewAll();

@@ -20,7 +20,6 @@ final readonly class IdleWork implements StationWork
 
     /**
      * @param  list<array{key: string, name: string, note: string, href: string, selected: bool}>  $tabs
-     * @param  string  $notNow why it may not be run; empty when it may
      * @param  list<array{value: string, name: string}>  $manners each a key that logs the speed with it
      */
     private function __construct(
@@ -30,7 +29,6 @@ final readonly class IdleWork implements StationWork
         public string $last,
         public string $advice,
         public bool $isStop,
-        public string $notNow,
         public array $manners,
         public RunLive $live,
     ) {
@@ -49,7 +47,6 @@ final readonly class IdleWork implements StationWork
             last: $latest === null ? '' : Numbers::rpm($latest->rpm).' rpm, '.mb_strtolower($latest->manner->title()),
             advice: $latest?->advice() ?? 'Warm, choke open, mixture set. Read it, say how it runs.',
             isStop: $latest?->isDangerous() === true,
-            notNow: MayRun::notNow($view),
             manners: array_map(
                 static fn (IdleManner $m): array => ['value' => $m->value, 'name' => $m->title()],
                 IdleManner::with($card->drive),

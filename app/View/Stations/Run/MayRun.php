@@ -13,10 +13,13 @@ use DustyJet\Worksheet\NotAllowedNow;
 /** Whether the engine may be run as it stands. */
 final readonly class MayRun
 {
+    /** What a finding must not forbid. */
+    public const DEEDS = [Deed::Start, Deed::Run];
+
     /** Why not, a sentence; empty when it may. */
     public static function notNow(SheetView $view): string
     {
-        $forbidden = $view->safety->against([Deed::Start, Deed::Run]);
+        $forbidden = $view->safety->against(self::DEEDS);
         $inTheWay = Machine::on($view->sheet->bench)->inTheWay(Need::Whole);
 
         return match (true) {
