@@ -35,6 +35,7 @@ it('keeps lines within 120 characters, with few exceptions and none over 160', f
     'benches and database' => ['*.php', ['bench', 'database'], 2.0],
     'views' => ['*.blade.php', ['resources/views'], 4.0],
     'scripts' => ['*.js', ['resources/js', 'tests/Browser'], 1.0],
+    'styles' => ['*.scss', ['resources/css'], 1.0],
     'commands' => ['*', ['bin'], 4.0],
     'knowledge' => ['*.yaml', ['core/knowledge'], 1.0],
 ]);

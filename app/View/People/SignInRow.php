@@ -22,7 +22,7 @@ final readonly class SignInRow
 
         return new self(
             $signIn->id,
-            "{$signIn->device} at {$signIn->address}{$how}, last seen {$seen}",
+            "{$signIn->device} at {$signIn->address}{$how}, last seen ".lcfirst($seen),
             $here !== null && $signIn->is($here),
         );
     }

@@ -17,6 +17,8 @@ final class CheckRanking
 {
     private const PAIRS_AMONG = 5;
 
+    private const SHORTLIST = 3;
+
     public readonly RepairPlan $plan;
 
     /** @var list<RankedCheck> */
@@ -121,6 +123,7 @@ final class CheckRanking
                 'probability' => $chance,
                 'leader' => $this->outlook->belief->hypotheses->faults[$plan->likeliest] ?? null,
                 'leaderChance' => $plan->likeliestChance / $chance,
+                'shortlisted' => $this->shortlisted($weights) / $chance,
             ];
         }
 
@@ -132,6 +135,19 @@ final class CheckRanking
             $outcomes,
             $this->bearing->isOn($this->possible->asks($check)),
         );
+    }
+
+    /**
+     * How many of its faults are to be expected among the three likeliest, times the sum of the weights.
+     *
+     * @param  list<float>  $weights
+     */
+    private function shortlisted(array $weights): float
+    {
+        $chances = $this->outlook->belief->hypotheses->marginals($weights);
+        rsort($chances);
+
+        return array_sum(array_slice($chances, 0, self::SHORTLIST));
     }
 
     /**

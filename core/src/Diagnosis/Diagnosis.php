@@ -81,13 +81,13 @@ final readonly class Diagnosis
     }
 
     /**
-     * Of the checks that can find what explains the complaint, the one after which the likeliest fault is surest: the way
-     * to know what it is, which is not always the quickest to a cure.
+     * Of the checks that can find what explains the complaint, the one after which what is wrong is surest to be among the
+     * three likeliest: the way to know what it is, which is not always the quickest to a cure.
      */
     public function tellsMost(): ?RankedCheck
     {
         $bearing = array_values(array_filter($this->checks, static fn (RankedCheck $c): bool => $c->bears));
-        usort($bearing, static fn (RankedCheck $a, RankedCheck $b): int => $b->leaderAfter() <=> $a->leaderAfter());
+        usort($bearing, static fn (RankedCheck $a, RankedCheck $b): int => $b->shortlisted() <=> $a->shortlisted());
 
         return $bearing[0] ?? $this->checks[0] ?? null;
     }

@@ -11,7 +11,8 @@ final readonly class RankedCheck
      * @param  float  $minutes with the access still missing
      * @param  float  $gain expected minutes to cure that it saves, its own taken off
      * @param  list<string>  $opens what has to be opened for it
-     * @param  list<array{answers: array<string, Answer>, probability: float, leader: string|null, leaderChance: float}>  $outcomes
+     * @param  list<array{answers: array<string, Answer>, probability: float, leader: string|null, leaderChance: float,
+     *     shortlisted: float}>  $outcomes with how many of its faults are to be expected among the three likeliest
      * @param  bool  $bears whether it can find a fault that explains the complaint
      * @param  string|null  $togetherWith a second check without which it is not worth doing
      */
@@ -26,10 +27,10 @@ final readonly class RankedCheck
     ) {
     }
 
-    /** How sure the likeliest fault is after it, on the average: 0 to 1. */
-    public function leaderAfter(): float
+    /** How many of its faults are to be expected among the three likeliest after it, on the average: 0 to 2. */
+    public function shortlisted(): float
     {
-        return array_sum(array_map(static fn (array $o): float => $o['probability'] * $o['leaderChance'], $this->outcomes));
+        return array_sum(array_map(static fn (array $o): float => $o['probability'] * $o['shortlisted'], $this->outcomes));
     }
 
     /** Whether some answer would put another fault at the top. */

@@ -74,7 +74,8 @@ final readonly class CheckCard
     }
 
     /**
-     * @param  array{answers: array<string, Answer>, probability: float, leader: string|null, leaderChance: float}  $outcome
+     * @param  array{answers: array<string, Answer>, probability: float, leader: string|null, leaderChance: float,
+     *     shortlisted: float}  $outcome
      *
      * @return array{label: string, answers: array<string, string>, chance: string, then: string}
      */
