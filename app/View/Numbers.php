@@ -77,6 +77,12 @@ final readonly class Numbers
         return $turns === null ? 'not set' : str_replace(' ', "\u{00A0}", (string) $turns);
     }
 
+    /** A sentence in which no number is broken before its fraction. */
+    public static function unbroken(string $sentence): string
+    {
+        return (string) preg_replace('~(?<=\d) (?=\d+/\d)~', "\u{00A0}", $sentence);
+    }
+
     /** As it is said aloud: 3/4 turn, 1 turn, 1 1/4 turns. */
     public static function inTurns(Turns $turns): string
     {

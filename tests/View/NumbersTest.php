@@ -8,6 +8,9 @@ use DustyJet\Quantity\Turns;
 it('says numbers as technicians do', function (string $got, string $said): void {
     expect($got)->toBe($said);
 })->with([
+    'a mixed number in a sentence' => [
+        fn () => Numbers::unbroken('Turn it out to 2 1/8. Log 3 at 11/2 psi.'), "Turn it out to 2\u{A0}1/8. Log 3 at 11/2 psi.",
+    ],
     'psi' => [fn () => Numbers::psi(34.47379), '5.0'],
     'psi with two decimals' => [fn () => Numbers::psi(27.7, 2), '4.02'],
     'inHg' => [fn () => Numbers::inHg(50.79583), '15.0'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Sheet;
 
+use App\View\Numbers;
 use App\View\Stations\BenchTest\BenchTab;
 use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Station;
@@ -86,8 +87,8 @@ final readonly class NextMove
         $isAnchor = $target !== null && str_starts_with($target, '#');
 
         return new self(
-            do: $move->do,
-            why: $move->why,
+            do: Numbers::unbroken($move->do),
+            why: Numbers::unbroken($move->why),
             minutes: $move->minutes,
             key: $move->key,
             label: $label,
