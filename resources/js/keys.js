@@ -16,7 +16,6 @@ const actions = {
   i: () => click("[data-intake]"),
   r: () => document.querySelector("[data-rpm]")?.focus(),
   u: () => click("[data-undo]"),
-  y: () => click(".dj-on.is-next [data-look]:not(:checked)"),
   p: () => document.querySelector(".callout.is-asked, .callout")?.focus(),
   "[": () => go(document.getElementById("job")?.dataset.previous),
   "]": () => go(document.getElementById("job")?.dataset.nextStation),

@@ -211,6 +211,7 @@ final class RandomJob
             $name === 'pops' => $this->pick(['13/10 12.8/9.9 13.1/10', '10,5/9 10/9', '95/70']),
             isset(self::SPRING[$name]) => self::SPRING[$name],
             $name === 'vacuum' => $this->vacuum(),
+            $type === FieldType::Names => $this->names($kind, $name),
             $type === FieldType::Integer => $this->chance->getInt(0, 400),
             $type === FieldType::Number => $this->chance->getInt(0, 100) / 100.0,
             $type === FieldType::Flag => $this->chance->getInt(0, 3) > 0,
@@ -261,6 +262,23 @@ final class RandomJob
         return $known === []
             ? $this->pick(['never seen before', 'as the last time', 'soap: no bubbles', 'a rag & a "clip"'])
             : $this->pick($known);
+    }
+
+    /** @return non-empty-list<string> mostly what may come off, go in or be looked at now, one after the other */
+    private function names(EntryKind $kind, string $name): array
+    {
+        $build = $this->sheet()->of(Parts::class)->build;
+        $plan = $build->tray->plan;
+        $off = $build->tray->off();
+        $keys = match (true) {
+            $name === 'inspections' => array_keys($this->family->inspectionsOf($this->variant)),
+            $kind === EntryKind::PartsOn => array_map(static fn ($p): string => $p->key, $build->order()),
+            default => array_values(array_diff(array_map(static fn ($p): string => $p->key, $plan->stripOrder()), $off)),
+        };
+        $keys = array_slice($keys, 0, $this->chance->getInt(1, 6));
+        $twice = static fn (string $key): array => array_fill(0, $plan->parts[$key]->count ?? 1, $key);
+
+        return $keys === [] ? ['never seen before'] : array_merge(...array_map($twice, $keys));
     }
 
     /** @return list<string> mostly what may come off or go in now */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Log;
 
 use DustyJet\Carburetor\Family;
+use DustyJet\Worksheet\Strip\NamedParts;
 
 /** The names a family has for what its log mentions; the log of another program may mention others. */
 final readonly class Names
@@ -38,6 +39,22 @@ final readonly class Names
         }
 
         return self::plain($key);
+    }
+
+    public function parts(NamedParts $named): string
+    {
+        $times = static fn (int $count): string => $count > 1 ? " ({$count})" : '';
+        $name = fn (string $part): string => $this->part($part).$times($named->count($part));
+
+        return implode(', ', array_map($name, $named->keys()));
+    }
+
+    /** @param  list<string>  $keys */
+    public function inspections(array $keys): string
+    {
+        $all = $this->family->teardown->inspections;
+
+        return implode('; ', array_map(static fn (string $key): string => $all[$key]->do ?? self::plain($key), $keys));
     }
 
     /** A name of the program, as plain words. */

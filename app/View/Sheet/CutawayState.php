@@ -217,7 +217,7 @@ final readonly class CutawayState
     private static function partOf(Move $move, Worksheet $sheet): ?string
     {
         return match ($move->key) {
-            'part_off', 'part_on' => $sheet->of(Parts::class)->build->tray->plan->parts[$move->target]->on ?? null,
+            'part_off', 'part_on', 'parts_on' => $sheet->of(Parts::class)->build->tray->plan->parts[$move->target]->on ?? null,
             'inspect' => $sheet->family->teardown->inspections[$move->target]->on ?? null,
             default => $sheet->of(Screws::class)->all[$move->target]->adjuster->part ?? null,
         };

@@ -133,6 +133,7 @@ final readonly class NextMove
             'repair' => ['repair-form', 'Done, log it'],
             'count' => ['work-form', 'Counted, log it'],
             'part_off' => ["off-{$move->target}", 'Off, next cell'],
+            'parts_on' => ['rest-form', 'Fitted, looked at'],
             'part_on' => ["on-{$move->target}", 'Fitted, looked at'],
             'inspect' => ["verdict-{$move->target}", 'It is sound'],
             'clock' => ['#clocks', 'See its clock'],

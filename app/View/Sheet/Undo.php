@@ -21,18 +21,20 @@ final readonly class Undo
     /** Of those that move parts this way. */
     public static function latestAt(Station $station, Worksheet $sheet): ?self
     {
-        $part = static function (Entry $entry) use ($station): ?string {
+        $parts = static function (Entry $entry) use ($station): array {
             $act = EntryKind::actOf($entry);
 
-            return $act instanceof MovesParts && $act->station() === $station ? $act->part() : null;
+            return $act instanceof MovesParts && $act->station() === $station ? $act->parts() : [];
         };
-        $entry = $sheet->log->latest(static fn (Entry $e): bool => $part($e) !== null);
+        $entry = $sheet->log->latest(static fn (Entry $e): bool => $parts($e) !== []);
         if ($entry === null) {
             return null;
         }
-        $key = (string) $part($entry);
+        $moved = $parts($entry);
+        $last = (string) end($moved);
         $tray = $sheet->of(Parts::class)->build->tray;
+        $more = count($moved) > 1 ? ' and '.(count($moved) - 1).' before it' : '';
 
-        return new self($entry->id, $tray->cell($key)->name ?? $tray->plan->parts[$key]->name ?? $key);
+        return new self($entry->id, ($tray->cell($last)->name ?? $tray->plan->parts[$last]->name ?? $last).$more);
     }
 }

@@ -68,6 +68,12 @@ final readonly class Field
         return new self($name, FieldType::Map, typed: TypedAs::Words);
     }
 
+    /** A list of names, in order; what is there twice is named twice. */
+    public static function names(string $name, int $most): self
+    {
+        return new self($name, FieldType::Names, most: $most, typed: TypedAs::Words);
+    }
+
     /** Turns of a screw, stored as `units` of 1/48 turn. */
     public static function turns(): self
     {

@@ -70,6 +70,15 @@ final readonly class Payload
         return is_array($value) ? $value : [];
     }
 
+    /** @return non-empty-list<string> */
+    public function names(string $field): array
+    {
+        $value = $this->value($field, FieldType::Names);
+        $names = is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
+
+        return $names === [] ? $this->missing($field) : $names;
+    }
+
     /** @return array<string, mixed> as it is stored */
     public function toArray(): array
     {

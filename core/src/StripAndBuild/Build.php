@@ -128,6 +128,27 @@ final readonly class Build
     }
 
     /**
+     * What may go in next, one after the other, up to and with the first that has a guard: what each asks is looked at by
+     * itself.
+     *
+     * @return list<TrayPart>
+     */
+    public function run(): array
+    {
+        $build = $this;
+        $run = [];
+        while (($next = $build->ready()[0] ?? null) !== null) {
+            $run[] = $next;
+            if ($next->looks() !== []) {
+                break;
+            }
+            $build = $build->place($next->key);
+        }
+
+        return $run;
+    }
+
+    /**
      * What stands between this build and its end: parts left over, too few placed, parts never accounted for.
      *
      * @return list<string> sentences

@@ -96,6 +96,26 @@ final readonly class Tray
         );
     }
 
+    /** @return list<TrayPart> what is left, as it may come off one after the other; not what comes off only for a reason */
+    public function rest(): array
+    {
+        $tray = $this;
+        $rest = [];
+        while (($next = $tray->next()) !== null) {
+            $rest[] = $next;
+            $tray = $tray->takeOff($next->key);
+        }
+
+        return $rest;
+    }
+
+    private function next(): ?TrayPart
+    {
+        $ready = array_filter($this->plan->ready($this->off()), static fn (TrayPart $p): bool => ! $p->isOptional);
+
+        return array_values($ready)[0] ?? null;
+    }
+
     /**
      * Parts of which fewer or more came off than the family has.
      *

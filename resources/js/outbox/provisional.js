@@ -63,8 +63,9 @@ const lead = () => {
   forgetMoves();
 };
 
-const partOff = (letter) => {
-  const part = valueOf(letter, "part");
+const valuesOf = (letter, name) => letter.fields.filter(([field]) => field === name).map(([, value]) => value);
+
+const takeOff = (part) => {
   const form = document.getElementById(`off-${part}`);
   const tray = document.querySelector(".dj-tray");
   if (form && tray) {
@@ -78,15 +79,43 @@ const partOff = (letter) => {
   }
 };
 
-const partOn = (letter) => {
-  document.getElementById(`on-${valueOf(letter, "part")}`)?.setAttribute("hidden", "");
+// What is offered in one key was reckoned before this.
+const rest = () => document.getElementById("rest-form")?.setAttribute("hidden", "");
+
+const partOff = (letter) => {
+  rest();
+  takeOff(valueOf(letter, "part"));
+};
+
+const partsOff = (letter) => {
+  rest();
+  new Set(valuesOf(letter, "parts[]")).forEach(takeOff);
+};
+
+const fit = (part) => {
+  document.getElementById(`on-${part}`)?.setAttribute("hidden", "");
+  document.querySelector(`.is-run:has(input[value="${CSS.escape(part)}"])`)?.setAttribute("hidden", "");
   document.querySelector(".dj-on:not([hidden])")?.classList.add("is-next");
 };
 
-const partInspected = (letter) => {
-  const row = document.querySelector(`[data-inspection="${CSS.escape(valueOf(letter, "inspection"))}"]`);
+const partOn = (letter) => fit(valueOf(letter, "part"));
+
+const partsOn = (letter) => new Set(valuesOf(letter, "parts[]")).forEach(fit);
+
+const judged = (inspection, condition) => {
+  const row = document.querySelector(`[data-inspection="${CSS.escape(inspection)}"]`);
   row?.classList.add("is-kept");
-  row?.setAttribute("aria-label", `${row.textContent.trim()}, ${valueOf(letter, "condition")}, not sent yet`);
+  row?.setAttribute("aria-label", `${row.textContent.trim()}, ${condition}, not sent yet`);
+};
+
+const partInspected = (letter) => {
+  rest();
+  judged(valueOf(letter, "inspection"), valueOf(letter, "condition"));
+};
+
+const partsSound = (letter) => {
+  rest();
+  valuesOf(letter, "inspections[]").forEach((inspection) => judged(inspection, "sound"));
 };
 
 const number = (text) => Number((text ?? "").replace(/[\s,]/g, ""));
@@ -100,7 +129,15 @@ const speedRead = (letter) => {
   }
 };
 
-const acts = { speed_read: speedRead, part_off: partOff, part_on: partOn, part_inspected: partInspected };
+const acts = {
+  speed_read: speedRead,
+  part_off: partOff,
+  parts_off: partsOff,
+  part_on: partOn,
+  parts_on: partsOn,
+  part_inspected: partInspected,
+  parts_sound: partsSound,
+};
 
 // Every letter of this job once, however often the sheet was printed since.
 export const show = (letters) => {

@@ -34,8 +34,8 @@
             <dd>Undo the last part</dd>
         </div>
         <div>
-            <dt><kbd class="dj-kbd">Y</kbd></dt>
-            <dd>On Build, looked at it</dd>
+            <dt><kbd class="dj-kbd">A</kbd></dt>
+            <dd>All that is left: off as listed, or sound</dd>
         </div>
         <div>
             <dt><kbd class="dj-kbd">G</kbd> <kbd class="dj-kbd">C</kbd> <kbd class="dj-kbd">X</kbd></dt>

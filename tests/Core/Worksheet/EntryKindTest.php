@@ -15,6 +15,7 @@ function payloadOf(EntryKind $kind, bool $whole): array
         'integer' => 3,
         'flag' => true,
         'map' => ['a' => 1],
+        'names' => ['a', 'a', 'b'],
         'uuid' => '00000000-0000-4000-8000-000000000001',
     ];
     $needed = array_filter($kind->shape()->fields, static fn (Field $f): bool => $whole || ! $f->isOptional);

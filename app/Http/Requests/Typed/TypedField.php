@@ -40,7 +40,7 @@ final readonly class TypedField
             TypedAs::Day => [$name => [$needed, 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01']],
             TypedAs::Boxes => [$name => ['array', 'max:'.self::MOST_WORDS]],
             TypedAs::Words => [
-                $name => [$needed, 'array', 'max:'.self::MOST_WORDS],
+                $name => [$needed, 'array', 'max:'.($this->field->most ?? self::MOST_WORDS)],
                 "{$name}.*" => ['required', ...$words],
             ],
             TypedAs::Nothing => [$name => ['prohibited']],
@@ -76,7 +76,7 @@ final readonly class TypedField
             $this->field->typed === TypedAs::Turns => Turns::parse($from->string($name)->toString())->inUnits(),
             $this->field->typed === TypedAs::Percent => round($from->float($name) / 100.0, 4),
             $this->field->typed === TypedAs::Time => self::utc($from->string($name)->toString()),
-            $this->field->typed === TypedAs::Words => array_filter((array) $from->input($name), is_string(...)),
+            $this->field->typed === TypedAs::Words => $this->words((array) $from->input($name)),
             default => $this->ofTypeFrom($from, $name),
         };
     }
@@ -91,7 +91,7 @@ final readonly class TypedField
             FieldType::Number => ['numeric', ...$this->limits()],
             FieldType::Integer => ['integer', ...$this->limits()],
             FieldType::Flag => ['boolean'],
-            FieldType::Map => ['array'],
+            FieldType::Map, FieldType::Names => ['array'],
             FieldType::Uuid => ['uuid'],
         };
     }
@@ -116,6 +116,18 @@ final readonly class TypedField
             FieldType::Flag => $from->boolean($name),
             default => trim($from->string($name)->toString()),
         };
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $typed
+     *
+     * @return array<array-key, string>
+     */
+    private function words(array $typed): array
+    {
+        $words = array_filter($typed, is_string(...));
+
+        return $this->field->type === FieldType::Names ? array_values($words) : $words;
     }
 
     private static function utc(string $time): string

@@ -9,6 +9,7 @@ use App\View\Log\Phrase;
 use App\View\Log\RoomWords;
 use DustyJet\Worksheet\Build\PartAccounted;
 use DustyJet\Worksheet\Build\PartOn;
+use DustyJet\Worksheet\Build\PartsOn;
 
 final readonly class BuildWords implements RoomWords
 {
@@ -17,6 +18,9 @@ final readonly class BuildWords implements RoomWords
         return [
             PartOn::class => static fn (PartOn $act, Names $names): Phrase => new Phrase(
                 'Fitted: ', $names->part($act->part).Names::times($act->count),
+            ),
+            PartsOn::class => static fn (PartsOn $act, Names $names): Phrase => new Phrase(
+                'Fitted: ', $names->parts($act->named),
             ),
             PartAccounted::class => static fn (PartAccounted $act, Names $names): Phrase => new Phrase(
                 "{$names->part($act->part)}: ", $act->became,

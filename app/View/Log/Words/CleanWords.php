@@ -9,6 +9,7 @@ use App\View\Log\Phrase;
 use App\View\Log\RoomWords;
 use DustyJet\Worksheet\Clean\CarburetorReplaced;
 use DustyJet\Worksheet\Clean\PartInspected;
+use DustyJet\Worksheet\Clean\PartsSound;
 
 final readonly class CleanWords implements RoomWords
 {
@@ -22,6 +23,10 @@ final readonly class CleanWords implements RoomWords
             PartInspected::class => static fn (PartInspected $act, Names $names): Phrase => new Phrase(
                 ($names->family->teardown->inspections[$act->inspection]->do ?? 'Looked at').': ',
                 ($act->condition?->label() ?? '').($act->reason === null ? '' : ", {$act->reason}"),
+            ),
+            PartsSound::class => static fn (PartsSound $act, Names $names): Phrase => new Phrase(
+                'Looked at, each sound: ',
+                $names->inspections($act->inspections),
             ),
         ];
     }

@@ -9,6 +9,7 @@ use App\View\Log\Phrase;
 use App\View\Log\RoomWords;
 use DustyJet\Worksheet\Strip\PartMissing;
 use DustyJet\Worksheet\Strip\PartOff;
+use DustyJet\Worksheet\Strip\PartsOff;
 use DustyJet\Worksheet\Strip\PartUnexpected;
 use DustyJet\Worksheet\Strip\StripEnded;
 
@@ -20,6 +21,7 @@ final readonly class StripWords implements RoomWords
             PartOff::class => static fn (PartOff $act, Names $names): Phrase => new Phrase(
                 'Off: ', $names->part($act->part).Names::times($act->count),
             ),
+            PartsOff::class => static fn (PartsOff $act, Names $names): Phrase => new Phrase('Off: ', $names->parts($act->named)),
             PartMissing::class => static fn (PartMissing $act, Names $names): Phrase => new Phrase(
                 'Not there: ', "{$names->part($act->part)}, {$act->said}",
             ),

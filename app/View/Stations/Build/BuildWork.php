@@ -20,7 +20,8 @@ final readonly class BuildWork implements StationWork
     use BesideTheDrawing;
 
     /**
-     * @param  list<FitKey>  $also may go in now as well
+     * @param  list<FitKey>  $run what goes in next, one after the other; only the last may have a guard
+     * @param  list<FitKey>  $also may go in now by itself
      * @param  list<array{name: string, cell: int, first: string}>  $later
      * @param  list<string>  $placed newest first
      * @param  list<array{part: string, name: string, left: string}>  $leftOver only once nothing more can go in
@@ -28,7 +29,7 @@ final readonly class BuildWork implements StationWork
      * @param  Undo|null  $undo the latest part that went on
      */
     private function __construct(
-        public ?FitKey $next,
+        public array $run,
         public array $also,
         public array $later,
         public array $placed,
@@ -45,11 +46,12 @@ final readonly class BuildWork implements StationWork
         $parts = $sheet->of(Parts::class);
         $build = $parts->build;
         $ready = array_map(static fn (TrayPart $p): FitKey => FitKey::of($build, $p), $build->ready());
+        $run = array_map(static fn (TrayPart $p): FitKey => FitKey::of($build, $p), $build->run());
         $state = $sheet->stations[Station::Build->value];
 
         return new self(
-            next: $ready[0] ?? null,
-            also: array_slice($ready, 1),
+            run: $run,
+            also: count($run) > 1 ? $ready : array_slice($ready, 1),
             later: self::later($build, array_column($ready, 'key')),
             placed: self::placed($build),
             leftOver: $ready === [] ? LeftOver::of($build) : [],

@@ -10,6 +10,7 @@ use App\View\Stations\StationWork;
 use App\View\Stations\TalksOfAPart;
 use DustyJet\Carburetor\Clock;
 use DustyJet\Carburetor\InSentence;
+use DustyJet\Carburetor\Inspection;
 use DustyJet\Carburetor\Station;
 use DustyJet\StripAndBuild\StripPlan;
 use DustyJet\StripAndBuild\TrayPart;
@@ -29,6 +30,7 @@ final readonly class CleanWork implements StationWork, TalksOfAPart
      * @param  InspectionCard|null  $open the one under the lens
      * @param  list<LookRow>  $parts
      * @param  list<LookRow>  $passages
+     * @param  array<string, string>  $left what it is to be looked at for, by inspection
      * @param  list<ClockCard>  $clocks
      * @param  list<Clock>  $mayStart
      * @param  list<PartNeeded>  $needed
@@ -39,6 +41,7 @@ final readonly class CleanWork implements StationWork, TalksOfAPart
         public ?InspectionCard $open,
         public array $parts,
         public array $passages,
+        public array $left,
         public array $clocks,
         public array $mayStart,
         public array $needed,
@@ -62,6 +65,7 @@ final readonly class CleanWork implements StationWork, TalksOfAPart
             open: $open === null ? null : InspectionCard::of($sheet, $open),
             parts: array_values(array_filter($rows, static fn (LookRow $r): bool => ! $r->isPassage)),
             passages: array_values(array_filter($rows, static fn (LookRow $r): bool => $r->isPassage)),
+            left: array_map(static fn (Inspection $i): string => "{$i->do}: ".InSentence::name($i->good), $inspections->open()),
             clocks: array_map(ClockCard::of(...), $sheet->of(Clocks::class)->running()),
             mayStart: array_values(array_diff_key($sheet->family->guidance->clocks, [Starting::CLOCK => true])),
             needed: PartsList::of($sheet->bench),

@@ -38,7 +38,8 @@ final readonly class PartKey
         );
     }
 
-    private static function isUncounted(TrayPart $part, Screws $screws): bool
+    /** Whether it is a mixture screw that nobody has counted in yet. */
+    public static function isUncounted(TrayPart $part, Screws $screws): bool
     {
         $mixture = array_intersect_key($screws->mixture(), array_flip($part->frees->adjusters));
 

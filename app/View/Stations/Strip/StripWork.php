@@ -26,6 +26,7 @@ final readonly class StripWork implements StationWork
      * @param  list<array{number: int, name: string, count: string, isWrong: bool, isBack: bool}>  $cells as they came off
      * @param  list<PartKey>  $ready
      * @param  list<PartKey>  $ifNeeded come off only for a reason
+     * @param  list<PartKey>  $rest what may come off as listed, one after the other
      * @param  list<array{part: PartKey, first: string, behind: string}>  $later with the name of what is first, and the keys of all
      * @param  array<string, string>  $expected names of what was not seen yet, by part
      * @param  list<string>  $missing
@@ -35,6 +36,7 @@ final readonly class StripWork implements StationWork
         public array $cells,
         public array $ready,
         public array $ifNeeded,
+        public array $rest,
         public array $later,
         public array $expected,
         public array $missing,
@@ -58,6 +60,7 @@ final readonly class StripWork implements StationWork
             cells: array_map(static fn (TrayCell $c): array => self::cell($parts, $c), $tray->cells),
             ready: self::keys($sheet, $ready, isOptional: false),
             ifNeeded: self::keys($sheet, $ready, isOptional: true),
+            rest: self::rest($tray, $sheet->of(Screws::class)),
             later: self::later($tray, $sheet->of(Screws::class)),
             expected: self::expected($tray),
             missing: self::missing($tray),
@@ -103,6 +106,20 @@ final readonly class StripWork implements StationWork
         $screws = $sheet->of(Screws::class);
 
         return array_values(array_map(static fn (TrayPart $p): PartKey => PartKey::of($p, $screws), $wanted));
+    }
+
+    /** @return list<PartKey> up to a screw that nobody has counted yet */
+    private static function rest(Tray $tray, Screws $screws): array
+    {
+        $rest = [];
+        foreach ($tray->rest() as $part) {
+            if (PartKey::isUncounted($part, $screws)) {
+                break;
+            }
+            $rest[] = PartKey::of($part, $screws);
+        }
+
+        return $rest;
     }
 
     /** @return list<array{part: PartKey, first: string, behind: string}> */

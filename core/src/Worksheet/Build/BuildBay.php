@@ -45,10 +45,12 @@ final readonly class BuildBay implements Bay
         }
         $build = $sheet->of(Parts::class)->build;
         $minutes = $sheet->family->minutesEach(Station::Build, count($build->order()));
-        $moves = array_map(
-            static fn (TrayPart $p): Move => self::move($build, $p, $minutes),
-            array_slice($build->ready(), 0, Move::MOST),
-        );
+        $run = $build->run();
+        $others = array_slice($build->ready(), 1, Move::MOST - 1);
+        $moves = $run === [] ? [] : [
+            self::move($build, $run, $minutes),
+            ...array_map(static fn (TrayPart $p): Move => self::move($build, [$p], $minutes), $others),
+        ];
         $lost = $build->lost()[0] ?? null;
         if ($moves !== [] || ! $sheet->of(Parts::class)->isStripped()) {
             return $moves;
@@ -90,12 +92,24 @@ final readonly class BuildBay implements Bay
         return $more > 0 ? [...$gates, "And {$more} more on the tray or missing."] : $gates;
     }
 
-    private static function move(Build $build, TrayPart $part, int $minutes): Move
+    /**
+     * @param  non-empty-list<TrayPart>  $run parts to fit one after the other; only the last may have a guard
+     * @param  int  $minutes of each
+     */
+    private static function move(Build $build, array $run, int $minutes): Move
     {
-        $reason = $build->tray->plan->reasons($part->key)[0] ?? 'Back in the reverse of this strip';
-        $why = ($part->looks() === [] ? $reason : implode('. ', $part->looks())).'.';
-        $do = 'Fit: '.InSentence::name($part->name).$part->times();
+        $last = $run[count($run) - 1];
+        $reason = $build->tray->plan->reasons($run[0]->key)[0] ?? 'Back in the reverse of this strip';
+        $why = ($last->looks() === [] ? $reason : implode('. ', $last->looks())).'.';
+        $names = array_map(static fn (TrayPart $p): string => InSentence::name($p->name).$p->times(), $run);
 
-        return new Move(Station::Build, $do, $why, $minutes, 'part_on', $part->key);
+        return new Move(
+            Station::Build,
+            'Fit: '.implode('; ', $names),
+            $why,
+            $minutes * count($run),
+            count($run) > 1 ? 'parts_on' : 'part_on',
+            $run[0]->key,
+        );
     }
 }

@@ -43,9 +43,9 @@ final readonly class PartOn implements MovesParts
         return Station::Build;
     }
 
-    public function part(): string
+    public function parts(): array
     {
-        return $this->part;
+        return [$this->part];
     }
 
     public function move(Build $build): Build

@@ -14,9 +14,9 @@ interface MovesParts extends Act
     /** Where parts move this way. */
     public function station(): Station;
 
-    /** Name of the part in its family, or what an unexpected one was called. */
-    public function part(): string;
+    /** @return non-empty-list<string> in order: names in the family, or what an unexpected one was called */
+    public function parts(): array;
 
-    /** @throws \DustyJet\StripAndBuild\NotYet If the part cannot come off or go in now. */
+    /** @throws \DustyJet\StripAndBuild\NotYet If a part cannot come off or go in now. */
     public function move(Build $build): Build;
 }

@@ -38,9 +38,9 @@ final readonly class PartMissing implements MovesParts
         return Station::Strip;
     }
 
-    public function part(): string
+    public function parts(): array
     {
-        return $this->part;
+        return [$this->part];
     }
 
     public function move(Build $build): Build

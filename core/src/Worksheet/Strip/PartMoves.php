@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace DustyJet\Worksheet\Strip;
 
+use DateTimeImmutable;
 use DustyJet\BenchLog\Entry;
+use DustyJet\Carburetor\Station;
+use DustyJet\StripAndBuild\Frees;
 use DustyJet\StripAndBuild\NotYet;
 use DustyJet\Worksheet\Bench;
 use DustyJet\Worksheet\NotAllowedNow;
@@ -27,7 +30,11 @@ final readonly class PartMoves
         $act->move($corrects === null ? $sheet->of(Parts::class)->build : TrayLog::without($sheet, $corrects)->build);
     }
 
-    /** What a file written elsewhere got wrong is passed over. */
+    /**
+     * What a file written elsewhere got wrong is passed over.
+     *
+     * @param  string  $where as it is said of what was disturbed
+     */
     public static function on(MovesParts $act, Bench $bench, Entry $entry, string $where): Bench
     {
         $parts = $bench->of(Parts::class);
@@ -37,14 +44,28 @@ final readonly class PartMoves
             return $bench;
         }
         $bench = $bench->with($parts->with($build))->touched($act->station(), $entry->at);
-        $part = $build->tray->plan->parts[$act->part()] ?? null;
-        foreach ($part->frees->touches ?? [] as $touched) {
-            $bench = $bench->disturbed($touched, $where, $entry->at);
+        foreach (array_unique($act->parts()) as $key) {
+            $part = $build->tray->plan->parts[$key] ?? null;
+            $bench = $part === null ? $bench : self::freed($part->frees, $bench, $where, $act->station(), $entry->at);
         }
-        foreach ($part->frees->adjusters ?? [] as $key) {
+
+        return $bench;
+    }
+
+    private static function freed(
+        Frees $frees,
+        Bench $bench,
+        string $where,
+        Station $station,
+        DateTimeImmutable $at,
+    ): Bench {
+        foreach ($frees->touches as $touched) {
+            $bench = $bench->disturbed($touched, $where, $at);
+        }
+        foreach ($frees->adjusters as $key) {
             $screw = $bench->of(Screws::class)->all[$key]->adjuster ?? $bench->family->adjusters[$key];
-            $because = "{$screw->name} was out at {$act->station()->label()}";
-            $bench = $bench->doubting([$screw->reading()], $because, $entry->at);
+            $because = "{$screw->name} was out at {$station->label()}";
+            $bench = $bench->doubting([$screw->reading()], $because, $at);
         }
 
         return $bench;

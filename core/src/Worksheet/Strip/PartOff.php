@@ -35,9 +35,9 @@ final readonly class PartOff implements MovesParts
         return Station::Strip;
     }
 
-    public function part(): string
+    public function parts(): array
     {
-        return $this->part;
+        return [$this->part];
     }
 
     public function move(Build $build): Build

@@ -38,9 +38,9 @@ final readonly class PartUnexpected implements MovesParts
         return Station::Strip;
     }
 
-    public function part(): string
+    public function parts(): array
     {
-        return $this->name;
+        return [$this->name];
     }
 
     public function move(Build $build): Build

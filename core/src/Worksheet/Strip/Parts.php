@@ -41,9 +41,9 @@ final readonly class Parts implements Ledger
         return new self($build, $this->endedAt, $this->placedSeq);
     }
 
-    public function placedBy(int $seq, string $part): self
+    public function placedBy(int $seq, string ...$parts): self
     {
-        return new self($this->build, $this->endedAt, array_replace($this->placedSeq, [$part => $seq]));
+        return new self($this->build, $this->endedAt, array_replace($this->placedSeq, array_fill_keys($parts, $seq)));
     }
 
     public function ended(DateTimeImmutable $at): self

@@ -6,14 +6,16 @@
     @if ($work->note)
         <p class="dj-story"><b>{{ $work->note }}</b></p>
     @endif
-    @if ($work->next)
-        @include('sheet.on', ['part' => $work->next, 'first' => true])
+    @if (count($work->run) === 1)
+        @include('sheet.on', ['part' => $work->run[0], 'first' => true])
+    @elseif ($work->run)
+        @include('stations.build.run')
     @endif
     @foreach ($work->stacks as $stack)
         @include('sheet.stack')
     @endforeach
     @if ($work->also)
-        <h3 class="dj-sub">May go in now as well</h3>
+        <h3 class="dj-sub">May go in now by itself</h3>
         @foreach ($work->also as $part)
             @include('sheet.on', ['first' => false])
         @endforeach

@@ -8,6 +8,7 @@
         <p class="dj-story"><b>{{ $work->parts ? 'All looked at.' : 'Nothing to look at.' }}</b>
             {{ $work->parts ? 'Any of them can be judged again.' : 'It was not taken apart.' }}</p>
     @endif
+    @includeWhen(!$page->job->isClosed && count($work->left) > 1, 'stations.clean.rest')
     @include('stations.clean.clocks')
     <h3 class="dj-sub">Parts</h3>
     @include('sheet.looks', ['rows' => $work->parts])

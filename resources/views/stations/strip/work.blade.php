@@ -29,6 +29,7 @@
             <p class="dj-clear">@include('drawings::icons.tick')<span>Ended at {{ $work->ended }}: this is as far as it comes apart. A
                     part may still follow.</span></p>
         @endif
+        @includeWhen(count($work->rest) > 1, 'stations.strip.rest')
         <h3 class="dj-sub">Comes off now</h3>
         <ol class="dj-steps dj-offs">
             @foreach ($work->ready as $part)
