@@ -67,7 +67,7 @@ it('refuses bad readings with a message and stores nothing', function (array $fi
         ->toBe(0);
 })->with([
     'nothing at all' => [['readings' => ''], 'Type the readings'],
-    'two rows' => [['readings' => "0 5\n10 5"], 'at least 4'],
+    'one row' => [['readings' => '0 5'], 'at least 2'],
     'time going back' => [['readings' => "0 5\n10 5\n5 5\n20 5"], 'Line 3: time goes back'],
     'NaN' => [['readings' => "0 5\n10 NaN\n20 5\n30 5"], 'Line 2: "NaN" is not a number'],
     'a negative absolute pressure' => [
@@ -186,4 +186,14 @@ it('takes a decimal comma for a point in every number that is typed', function (
     // A note is what was typed.
     $this->enter($this->job, 'note_added', ['text' => '3,5'])->assertSessionHasNoErrors();
     expect(Entry::query()->where('kind', 'note_added')->sole()->payload['text'])->toBe('3,5');
+});
+
+it('takes what was watched by eye in one key', function (): void {
+    $this->hold($this->job, ['readings' => null, 'held' => '60', 'held_psi' => '5'])->assertSessionHasNoErrors();
+    $result = Entry::query()->where('kind', 'hold_tested')->firstOrFail()->payload['result'];
+
+    expect($result['verdict'])->toBe('holds')
+        ->and(Trace::query()->firstOrFail()->readings)->toBe([5.0, 5.0])
+        ->and(Trace::query()->firstOrFail()->seconds)->toBe([0.0, 60.0]);
+    $this->get("/jobs/{$this->job->id}/bench-test")->assertSee('Held 60 s at')->assertSee('Holds');
 });

@@ -25,7 +25,9 @@ final class StoreHoldTestRequest extends FormRequest
             ...$this->letterRules(),
             'method' => ['required', 'in:pressure,vacuum'],
             ...$this->rigRules(),
-            'readings' => ['nullable', 'string', 'max:8000000', 'required_without:file'],
+            'held' => ['nullable', 'integer', 'min:10', 'max:3600'],
+            'held_psi' => ['nullable', 'numeric', 'min:1', 'max:30', 'required_with:held'],
+            'readings' => ['nullable', 'string', 'max:8000000', 'required_without_all:file,held'],
             'file' => ['nullable', 'file', 'max:8000'],
         ];
     }
@@ -35,7 +37,7 @@ final class StoreHoldTestRequest extends FormRequest
     {
         return [
             ...$this->rigMessages(),
-            'readings.required_without' => 'Type the readings, tap them in against the clock, or choose a file.',
+            'readings.required_without_all' => 'Type the readings, tap them in against the clock, or choose a file.',
             'file.max' => 'The file is larger than 8 MB. A hold test is far smaller: is this the right file?',
         ];
     }
@@ -49,8 +51,11 @@ final class StoreHoldTestRequest extends FormRequest
     /** @throws \DustyJet\Rejected If the readings are no trace. */
     public function trace(): PressureTrace
     {
-        $unit = PressureUnit::from($this->string('unit')->toString());
         $step = $this->step();
+        if ($this->filled('held')) {
+            return $this->held($this->integer('held'), $step);
+        }
+        $unit = PressureUnit::from($this->string('unit')->toString());
         $file = $this->file('file');
         if ($file instanceof UploadedFile) {
             return TraceCsv::parse(
@@ -64,6 +69,23 @@ final class StoreHoldTestRequest extends FormRequest
             $unit,
             $this->string('method')->toString() === 'vacuum',
             $step,
+        );
+    }
+
+    /**
+     * Watched by eye: it stood where it was pumped to, so long.
+     *
+     * @throws \DustyJet\Rejected If it is no pressure.
+     */
+    private function held(int $seconds, ?float $step): PressureTrace
+    {
+        $psi = $this->float('held_psi');
+
+        return PressureTrace::of(
+            [[0.0, $psi], [(float) $seconds, $psi]],
+            PressureUnit::Psi,
+            $this->string('method')->toString() === 'vacuum',
+            $step ?? self::READ_TO_PSI,
         );
     }
 }

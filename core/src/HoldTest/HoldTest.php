@@ -63,12 +63,14 @@ final readonly class HoldTest
         $leaks = $this->leaks($tight);
         $best = $leaks[0];
         $plateau = $this->plateau($best, $tight);
+        [$low, $high] = $this->flowInterval($leaks);
+        $isSimpler = $tight->aicc($this->freeParameters(2), $this->seen->count()) <= $best->aicc;
         $model = match (true) {
             $plateau !== null => HoldModel::HoldsBelow,
-            $tight->aicc($this->freeParameters(2), $this->seen->count()) <= $best->aicc => HoldModel::Tight,
+            // Of two or three readings the simpler model is always the better one; a leak that is sure is a leak.
+            $isSimpler && ! $this->isOverTheLimit($low) => HoldModel::Tight,
             default => HoldModel::Leak,
         };
-        [$low, $high] = $this->flowInterval($leaks);
         $verdict = $this->verdict($model, $low, $high);
         $settledFrom = $this->settledFrom($best->fit);
         $flow = $best->flowAt($settledFrom, $this->rig);
@@ -289,9 +291,14 @@ final readonly class HoldTest
         return match (true) {
             $model === HoldModel::HoldsBelow => Verdict::HoldsBelow,
             $high->inMillilitresPerMinute() < $limit => Verdict::Holds,
-            $low->inMillilitresPerMinute() > $limit => Verdict::Leaks,
+            $this->isOverTheLimit($low) => Verdict::Leaks,
             default => Verdict::KeepWatching,
         };
+    }
+
+    private function isOverTheLimit(Flow $flow): bool
+    {
+        return $flow->inMillilitresPerMinute() > $this->limits->leak->inMillilitresPerMinute();
     }
 
     private function settledFrom(Fit $fit): float

@@ -15,7 +15,7 @@ use DustyJet\Quantity\QuantityOutOfRange;
  */
 final readonly class PressureTrace
 {
-    public const FEWEST_READINGS = 4;
+    public const FEWEST_READINGS = 2;
 
     public const MOST_READINGS = 200_000;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Stations\BenchTest;
 
 use App\View\Numbers;
+use DustyJet\HoldTest\PressureTrace;
 use DustyJet\Worksheet\BenchTest\HoldRecord;
 
 /** What the gauge showed when the last hold test ended. */
@@ -20,7 +21,8 @@ final readonly class GaugeEnd
     ) {
     }
 
-    public static function of(?HoldRecord $hold): self
+    /** @param  PressureTrace|null  $trace as it was read; without it what the judgement made of it has to do */
+    public static function of(?HoldRecord $hold, ?PressureTrace $trace): self
     {
         $unit = Numbers::gaugeUnit($hold?->setup->isVacuum === true);
         if ($hold === null) {
@@ -28,7 +30,7 @@ final readonly class GaugeEnd
         }
         $course = $hold->outcome->course;
         $end = abs($course->endKpa) / $unit->kilopascals();
-        $start = abs($course->startKpa) / $unit->kilopascals();
+        $start = ($trace->kilopascals[0] ?? abs($course->startKpa)) / $unit->kilopascals();
 
         return new self(
             now: Numbers::plain($end, 2),

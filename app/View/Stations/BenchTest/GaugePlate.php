@@ -26,10 +26,10 @@ final readonly class GaugePlate
         return match (true) {
             $live !== null && $tab->watches($live) => new self(
                 Gauge::atRest($live->isVacuum(), $card, $live->isForPops()),
-                GaugeEnd::of(null),
+                GaugeEnd::of(null, null),
                 false,
             ),
-            $tab === BenchTab::Hold => new self(Gauge::of($hold, $card), GaugeEnd::of($hold), true),
+            $tab === BenchTab::Hold => new self(Gauge::of($hold, $card), GaugeEnd::of($hold, $view->records->trace), true),
             default => null,
         };
     }

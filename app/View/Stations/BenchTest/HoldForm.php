@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Stations\BenchTest;
 
+use App\View\Numbers;
 use App\View\Sheet\NumberField;
 use DustyJet\Carburetor\Card;
 use DustyJet\HoldTest\Limits;
@@ -22,6 +23,7 @@ final readonly class HoldForm
         public string $limit,
         public string $limitNote,
         public string $method,
+        public string $testPsi,
         public bool $suggestWet,
         public array $rig,
         public array $measured,
@@ -41,6 +43,7 @@ final readonly class HoldForm
             limit: (string) $limit,
             limitNote: $limit === Limits::DEFAULT_ML_PER_MIN ? 'from memory' : 'as typed',
             method: $hold?->setup->isVacuum === true ? 'vacuum' : 'pressure',
+            testPsi: Numbers::short($card->test->inPsi(), 1),
             suggestWet: $isToBeWet || $hold?->setup->arranged->wetted === true,
             rig: [
                 NumberField::required('volume_ml', 'Rig volume, ml', $volume),

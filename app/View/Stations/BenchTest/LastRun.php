@@ -33,7 +33,11 @@ final readonly class LastRun
         $hole = $hold->outcome->leak->holeUm;
         $margin = Numbers::plain($hold->outcome->margin, 0);
 
-        return ($hole === null ? '' : 'A hole of '.Numbers::plain($hole, 0).' µm would do it. ')
+        $unit = Numbers::gaugeUnit($hold->setup->isVacuum);
+        $settled = Numbers::plain(abs($hold->outcome->course->startKpa) / $unit->kilopascals(), 2)." {$unit->symbol()}";
+
+        return "Settled at {$settled}, judged from there. "
+            .($hole === null ? '' : 'A hole of '.Numbers::plain($hole, 0).' µm would do it. ')
             ."Tested at {$margin} times the fuel it holds back."
             .($hold->setup->isVacuum ? ' Vacuum pulls the needle onto its seat: it can hide weak closing.' : '');
     }

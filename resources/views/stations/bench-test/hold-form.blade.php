@@ -6,6 +6,9 @@
     'class' => 'dj-holdform',
     'files' => true,
 ])
+    <input type="hidden" name="held_psi" value="{{ $card->form->testPsi }}">
+    <button type="submit" class="btn btn-secondary dj-held" name="held" value="60" data-key="h">Held 60 s at
+        {{ $card->form->testPsi }} psi <kbd class="dj-kbd">H</kbd></button>
     <details data-readings-box>
         <summary>Readings <b data-count-readings>0</b><span>type, tap or file</span></summary>
         <label for="readings">One reading a line: seconds, then the gauge</label>

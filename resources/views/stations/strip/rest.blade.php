@@ -4,7 +4,9 @@
             <input type="hidden" name="parts[]" value="{{ $part->key }}">
         @endfor
     @endforeach
-    <button class="btn btn-secondary" type="submit" data-key="a">{{ $work->isEmpty ? 'All' : 'The other' }} {{ count($work->rest) }} came off as listed <kbd class="dj-kbd">A</kbd></button>
+    <button class="btn btn-secondary" type="submit" data-key="a">
+        {{ $work->isEmpty ? 'All' : 'The other' }} {{ count($work->rest) }} came off as listed <kbd class="dj-kbd">A</kbd>
+    </button>
     <details class="dj-more">
         <summary>Which, and in what order</summary>
         <ol>
