@@ -145,6 +145,12 @@ final class Job extends Model
         return $query->get();
     }
 
+    /** @return Collection<int, self> of a family, newest first */
+    public static function latestOf(string $family, int $most): Collection
+    {
+        return self::query()->where('family', $family)->orderByDesc('opened_at')->limit($most)->get();
+    }
+
     /** As its index has it: by bytes, so that a beginning is a range. */
     private static function inOrder(string $column): string
     {

@@ -21,7 +21,7 @@ document.addEventListener("click", (event) => {
       }
     });
     machine.closest(".dj-found").replaceChildren();
-    document.querySelector("#work-form [data-next]")?.focus();
+    machine.closest("form")?.querySelector("[data-next]")?.focus({ preventScroll: true });
   }
   const board = event.target.closest("[data-pinboard]");
   if (board) {

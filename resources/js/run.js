@@ -110,6 +110,18 @@ document.addEventListener("change", (event) => {
   }
 });
 
+// One reading follows the other: the field is in hand again as soon as the last one is logged.
+let logged = "";
+document.addEventListener("htmx:beforeRequest", (event) => {
+  logged = event.detail.elt.closest("form")?.id ?? "";
+});
+document.addEventListener("dj:swapped", () => {
+  if (logged === "read-form" && document.querySelector("[data-next][form=read-form]")) {
+    document.querySelector("#read-form [data-rpm]").focus({ preventScroll: true });
+  }
+  logged = "";
+});
+
 document.addEventListener("dj:swapped", () => {
   if (started !== null) {
     stop();

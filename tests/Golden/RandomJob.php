@@ -118,8 +118,16 @@ final class RandomJob
                 ],
                 $this->entries,
             ),
-            'traces' => $this->traces,
+            'traces' => $this->tracesOfEntries(),
         ];
+    }
+
+    /** @return list<array<string, mixed>> not those of runs that were refused */
+    private function tracesOfEntries(): array
+    {
+        $named = array_map(static fn (Entry $e): mixed => $e->payload->toArray()['trace'] ?? null, $this->entries);
+
+        return array_values(array_filter($this->traces, static fn (array $t): bool => in_array($t['id'], $named, true)));
     }
 
     /** @param  array<string, mixed>  $payload */

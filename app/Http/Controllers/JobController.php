@@ -37,6 +37,7 @@ final readonly class JobController
                 NewJobPage::of(
                     $families->of($family),
                     $catalogue,
+                    $request->lately(),
                     $request->from() === null ? null : Job::query()->find($request->from()),
                     $request->isComeBack(),
                 ),

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Job;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 
 final class ShowLibraryRequest extends FormRequest
 {
+    private const LATELY = 60;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -38,6 +41,12 @@ final class ShowLibraryRequest extends FormRequest
         $job = $this->query('from');
 
         return is_string($job) && Str::isUuid($job) ? $job : null;
+    }
+
+    /** @return list<Job> with a carburetor of the family, newest first */
+    public function lately(): array
+    {
+        return array_values(Job::latestOf($this->family() ?? '', self::LATELY)->all());
     }
 
     /** Whether it comes back with what was repaired. */

@@ -11,6 +11,7 @@ use App\View\Sheet\CutawayState;
 use App\View\Sheet\EntryForm;
 use App\View\Sheet\FuelLine;
 use App\View\Sheet\JobHead;
+use App\View\Sheet\NextMove;
 use App\View\Sheet\NextPlate;
 use App\View\Sheet\PhotoCard;
 use App\View\Stations\HasTabs;
@@ -48,10 +49,11 @@ final readonly class SheetPage
     }
 
     /**
-     * @param  string  $screw the one asked for; empty for the first that is open
+     * @param  string  $asked the screw or the tab asked for; empty for what is to be done next
      */
-    public static function of(SheetView $view, string $screw, bool $isCoached): self
+    public static function of(SheetView $view, string $asked, bool $isCoached): self
     {
+        $screw = NextMove::inHand($view, $asked);
         $work = Works::at($view, $screw);
 
         return new self(

@@ -13,6 +13,7 @@ use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\FloatLevel\FloatGaps;
 use DustyJet\Worksheet\Flow\CheckValve;
 use DustyJet\Worksheet\Flow\Deliveries;
+use DustyJet\Worksheet\Idling\Idling;
 use DustyJet\Worksheet\LeakMap\IsolatingResults;
 use DustyJet\Worksheet\Metering\Metering;
 use DustyJet\Worksheet\Move;
@@ -24,7 +25,7 @@ use DustyJet\Worksheet\Waits\WaitsFor;
 final readonly class NextMove
 {
     /** Moves on a screw that its own tab must show. */
-    private const OF_A_SCREW = ['count', 'set', 'read', 'leave', 'reference', 'bank_read', 'balance_turn', 'governed', 'idle'];
+    private const OF_A_SCREW = ['count', 'set', 'read', 'leave', 'reference', 'bank_read', 'balance_turn', 'governed', 'idle', 'idle_set'];
 
     private const IN_ONE_TAP = ['needle', 'part_off'];
 
@@ -42,12 +43,13 @@ final readonly class NextMove
     }
 
     /**
-     * @param  string  $screw the one in hand; empty for the first that is open
+     * @param  string  $asked the screw or the tab asked for; empty for what is to be done next
      *
      * @return list<self>
      */
-    public static function all(SheetView $view, string $screw = ''): array
+    public static function all(SheetView $view, string $asked = ''): array
     {
+        $screw = self::inHand($view, $asked);
         $moves = array_map(static fn (Move $move): self => self::of($view, $move, $screw), $view->moves);
 
         $live = $view->records->gauges->live;
@@ -77,7 +79,7 @@ final readonly class NextMove
     private static function of(SheetView $view, Move $move, string $screw): self
     {
         // The key logs what lies open: another screw's tab has to be opened first.
-        $isOther = in_array($move->key, self::OF_A_SCREW, true) && $screw !== '' && $screw !== $move->target;
+        $isOther = ! in_array(self::screwOf($move, $view->station), ['', $screw], true);
         [$target, $label] = match (true) {
             $move->station !== $view->station && $move->key !== 'wait' => [null, "Go to {$move->station->label()}"],
             $isOther => [null, 'Go to that screw'],
@@ -99,6 +101,18 @@ final readonly class NextMove
         );
     }
 
+    /** The screw or the tab that lies open: the one asked for, else that of the next move. */
+    public static function inHand(SheetView $view, string $asked): string
+    {
+        return $asked === '' ? self::screwOf($view->moves[0] ?? null, $view->station) : $asked;
+    }
+
+    /** The screw or the tab that must lie open for it; empty where any may, or where it is not done here. */
+    private static function screwOf(?Move $move, Station $here): string
+    {
+        return $move?->station === $here ? self::query($move)['screw'] ?? '' : '';
+    }
+
     private static function isOnAnotherTab(SheetView $view, Move $move): bool
     {
         return $view->station === Station::BenchTest
@@ -117,6 +131,7 @@ final readonly class NextMove
                 'screw' => substr($move->target, strlen('mixture.')),
             ],
             $move->key === 'recheck' && $move->target === Balancing::READING => ['screw' => Balancing::READING],
+            $move->key === 'recheck' && $move->target === Idling::READING => ['screw' => Idling::TAB],
             default => [],
         };
     }
@@ -145,6 +160,7 @@ final readonly class NextMove
                 Metering::POP_OFF, Metering::LEVER, FloatGaps::READING, IsolatingResults::READING,
                 CheckValve::READING, Deliveries::READING => ['#tab', 'Measure it again'],
                 Balancing::READING => ['bank-form', 'Log the columns'],
+                Idling::READING => ['idle-form', 'Smooth, log it'],
                 default => ['work-form', 'Checked, log it'],
             },
             'needle' => ['needle-form', 'Fitted, log it'],
@@ -154,6 +170,7 @@ final readonly class NextMove
             'leave' => ['work-form', 'Leave it there'],
             'governed' => ['#governed-form', 'Mended, read it again'],
             'idle' => ['#idle-form', 'Mended, read it again'],
+            'idle_set' => ['idle-form', 'Smooth, log it'],
             'clean_jet' => ['#h-clean', 'Clean it, run it again'],
             'reference' => ['#reference-form', 'Say which'],
             'bank_read' => ['bank-form', 'Log the columns'],

@@ -68,7 +68,9 @@ final readonly class Turns
     }
 
     /**
-     * Reads `1 3/4`, `1¾`, `1.75`, `1,75`, `3.5 half turns`, `7 quarters`, `2 1/4 + 1/8`, `2 - 1/8`.
+     * Reads `1 3/4`, `1-3/4`, `1¾`, `1.75`, `1,75`, `3.5 half turns`, `7 quarters`, `2 1/4 + 1/8`, `2 - 1/8`.
+     *
+     * A whole number joined to a fraction without a space is one number: on shop cards 1-3/4 is one and three quarters.
      *
      * @throws UnreadableTurns If the text is no number, lies between two 1/48 marks, or is outside 0 to 20 turns.
      */
@@ -159,6 +161,7 @@ final readonly class Turns
 
     private static function sum(string $text, string $shown): float
     {
+        $text = (string) preg_replace('~(?<![\d/.,])(\d{1,2})-(?=\d{1,2}/\d)~', '$1 ', $text);
         if (preg_match('~^[+-]?[^+-]+(?:[+-][^+-]+)*$~', $text) !== 1) {
             throw UnreadableTurns::text($shown);
         }

@@ -7,7 +7,7 @@
             :hx-trigger="$finds ? 'input changed delay:250ms' : null" :hx-target="$finds ? '#found' : null"
             :hx-swap="$finds ? 'innerHTML' : null" />
         @if ($finds)
-            <div id="found" class="dj-found" aria-live="polite"></div>
+            <div id="found" class="dj-found" aria-live="polite">@includeWhen($models, 'jobs.models')</div>
         @endif
     </div>
     @include('forms.text', [

@@ -38,11 +38,17 @@
                     </fieldset>
                     <div class="dj-field"><label for="f-complaint">In the customer's words</label>
                         <textarea class="form-control" id="f-complaint" name="complaint" rows="2" maxlength="600">{{ $page->values['complaint'] }}</textarea>
+                        <div class="dj-found dj-chips">
+                            @foreach ($page->said as $said)
+                                <button type="button" data-machine="{{ json_encode(['complaint' => $said]) }}">{{ $said }}</button>
+                            @endforeach
+                        </div>
                     </div>
                     @include('forms.intake-fields', [
                         'values' => $page->values,
                         'variants' => $page->variants,
                         'finds' => $page->familyId,
+                        'models' => $page->models,
                     ])
                     <button type="submit" class="btn btn-primary" data-next>Open the job <kbd
                             class="dj-kbd">N</kbd></button>

@@ -3,11 +3,15 @@
 declare(strict_types=1);
 
 use DustyJet\Carburetor\Drive;
+use DustyJet\Carburetor\Station;
 use DustyJet\Knowledge\FamilyFiles;
+use DustyJet\Worksheet\Bays;
 use DustyJet\Worksheet\EntryKind;
 use DustyJet\Worksheet\Idling\Idling;
+use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\NotAllowedNow;
 use DustyJet\Worksheet\Run\RunBay;
+use DustyJet\Worksheet\Stale\Staleness;
 use Tests\Core\Worksheet\Bench;
 
 it('keeps the idle as it was last read', function (): void {
@@ -47,3 +51,27 @@ it('knows what each family drives', function (string $family, Drive $drive): voi
     ['outboard_bank', Drive::Gear],
     ['float_pilot_jet', Drive::Direct],
 ]);
+
+it('takes an idle that was read for the stop screw left, until the mixture moves it', function (): void {
+    $bench = (new Bench)->set('idle_mixture', '1 1/2', 'run');
+    expect($bench->sheet()->moves()[0]->key)->not->toBe('idle_set')
+        ->and($bench->sheet()->gates())->toContain('The screws are not logged as left.');
+    $bench->add(EntryKind::IdleRead, ['rpm' => 1760.0, 'manner' => 'smooth']);
+    expect($bench->sheet()->gates())->not->toContain('The screws are not logged as left.')
+        ->and($bench->sheet()->of(Staleness::class)->items())->toBe([]);
+
+    $bench->set('idle_mixture', '1 5/8', 'run');
+    $stale = $bench->sheet()->of(Staleness::class)->items();
+    expect(array_column($stale, 'what'))->toBe(['Idle, 1,760 rpm']);
+    $bench->add(EntryKind::IdleRead, ['rpm' => 1740.0, 'manner' => 'smooth']);
+    expect($bench->sheet()->of(Staleness::class)->items())->toBe([]);
+});
+
+it('asks for the turns of a stop screw at Set only where it is the only screw', function (): void {
+    $asked = static fn (string $family): array => array_map(
+        static fn (Move $m): string => $m->target,
+        Bays::at(Station::Set)->moves((new Bench($family))->sheet()),
+    );
+
+    expect($asked('float_pilot_jet'))->toBe(['idle_mixture'])->and($asked('float_fixed_jet'))->toBe(['idle_speed']);
+});

@@ -78,7 +78,7 @@ it('follows the next move from strip through build', function (): void {
             'part_off' => $bench->off($move->target),
             'hold' => $bench->hold(),
             'inspect' => $bench->inspect($move->target),
-            'part_on' => $bench->on($move->target),
+            'part_on', 'parts_on' => $bench->on($move->target),
             default => null,
         };
         if (in_array($move->key, ['recheck', 'set'], true)) {

@@ -37,7 +37,7 @@ it('walks the line from intake to hand-back, one next move at a time', function 
     // Nothing holds while the needle lies on the tray: the test waits until it can mean something.
     expect($next())->toBe('inspect:needle_tip');
     $bench->all(Station::Clean);
-    expect($next())->toBe('part_on:pilot_o_rings');
+    expect($next())->toBe('parts_on:pilot_o_rings');
     $bench->all(Station::Build);
     expect($next())->toBe('hold:');
     $bench->hold(4.0);
@@ -57,7 +57,7 @@ it('walks the line from intake to hand-back, one next move at a time', function 
     $bench->read('idle_mixture', '2 1/4', 1690);
     expect($next())->toBe('leave:idle_mixture');
     $bench->set('idle_mixture', '1 5/8', 'run');
-    expect($next())->toBe('leave:idle_speed');
+    expect($next())->toBe('idle_set:idle');
     $bench->set('idle_speed', '1 1/8', 'run');
     expect($next())->toBe('check:filter');
     $bench->checks();

@@ -2,9 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Models\Job;
 use App\Models\Role;
 use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Station;
+use DustyJet\Diagnosis\Catalogue;
+use Illuminate\Http\UploadedFile;
+use Tests\Golden\RandomJob;
 
 beforeEach(function (): void {
     $this->actingAs($this->person(Role::Owner));
@@ -148,6 +152,55 @@ it('prints every station of every family and variant, small and without a missin
         foreach (['strip', 'clean', 'build'] as $station) {
             $this->get("/jobs/{$job->id}/{$station}")->assertOk();
         }
+    }
+})->with(
+    array_map(
+        fn (string $f): string => basename($f, '.yaml'),
+        glob(__DIR__.'/../../../core/knowledge/families/*.yaml') ?: [],
+    ),
+);
+
+/** Keys of a page that lead nowhere on it. */
+function deadKeys(string $html): array
+{
+    preg_match_all('~<button[^>]*\sform="([^"]+)"|<a[^>]*href="#([^"]+)"~', $html, $keys, PREG_SET_ORDER);
+    $targets = array_map(static fn (array $key): string => $key[2] ?? $key[1], $keys);
+
+    return array_values(array_filter($targets, static fn (string $t): bool => ! str_contains($html, "id=\"{$t}\"")));
+}
+
+it('has no key that leads to a form which is not on its page, whatever was logged and whichever tab is open', function (
+    string $id,
+): void {
+    $seed = seed();
+    $family = app(Families::class)->of($id);
+    $file = (new RandomJob($family, app(Catalogue::class), $seed))->file(70);
+    $this->post('/job-files', [
+        'file' => UploadedFile::fake()->createWithContent('job.json', json_encode($file, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
+    ])->assertSessionHasNoErrors();
+    $anything = Job::query()->firstOrFail();
+    // One at Run: every screw left, one after the other and the first once more, so that some are in doubt.
+    $tuned = $this->openJob(['family' => $id]);
+    $this->hold($tuned);
+    $tabs = ['', ...array_keys($family->adjusters), 'start', 'all', 'idle', 'balance', 'governed'];
+    $pages = [
+        ...array_map(static fn (Station $s): string => $s->value, Station::cases()),
+        ...array_map(static fn (string $tab): string => "run?screw={$tab}", $tabs),
+    ];
+    $dead = function (Job $job) use ($pages): array {
+        $dead = [];
+        foreach ($pages as $page) {
+            $dead[$page] = deadKeys((string) $this->get("/jobs/{$job->id}/{$page}")->assertOk()->getContent());
+        }
+
+        return array_filter($dead);
+    };
+
+    expect($dead($anything))->toBe([], "SEED={$seed}");
+    foreach ([...array_keys($family->adjusters), array_key_first($family->adjusters)] as $i => $screw) {
+        $turns = 1 + $i % 2 / 2;
+        $this->enter($tuned, 'screw_set', ['adjuster' => $screw, 'turns' => (string) $turns, 'station' => 'run']);
+        expect($dead($tuned))->toBe([], "after {$screw}");
     }
 })->with(
     array_map(

@@ -63,7 +63,9 @@ final readonly class IdleRead implements Act
     public function on(Bench $bench, Entry $entry): Bench
     {
         try {
-            return $bench->with(new Idling($this->speed($bench->family->card)))->touched(Station::Run, $entry->at);
+            $idling = new Idling($this->speed($bench->family->card));
+
+            return $bench->with($idling)->renewed(Idling::READING)->touched(Station::Run, $entry->at);
         } catch (UnusableSpeed) {
             return $bench;
         }

@@ -39,7 +39,7 @@ final readonly class RunBay implements Bay
     public function progress(Bench $bench): Progress
     {
         $screws = $bench->of(Screws::class);
-        $left = $screws->count(static fn (AdjusterState $s): bool => $s->left !== null);
+        $left = $screws->count(static fn (AdjusterState $s): bool => self::isLeft($s, $bench));
         $bank = array_keys(Ticket::bankOf($bench));
         $balanced = $bank !== [] && $bench->of(Balancing::class)->isDone($bank) ? 1 : 0;
         $asked = count($screws->all) + ($bank === [] ? 0 : 1);
@@ -52,7 +52,10 @@ final readonly class RunBay implements Bay
         if (! Machine::on($sheet->bench)->isWhole()) {
             return [];
         }
-        $open = array_filter($sheet->of(Screws::class)->all, static fn (AdjusterState $s): bool => $s->left === null);
+        $open = array_filter(
+            $sheet->of(Screws::class)->all,
+            static fn (AdjusterState $s): bool => ! self::isLeft($s, $sheet->bench),
+        );
 
         $card = $sheet->family->card;
         if ($sheet->of(Starting::class)->isStuck()) {
@@ -93,7 +96,8 @@ final readonly class RunBay implements Bay
 
     public function gates(Worksheet $sheet): array
     {
-        $isLeft = array_filter($sheet->of(Screws::class)->all, static fn (AdjusterState $s): bool => $s->left === null) === [];
+        $screws = $sheet->of(Screws::class);
+        $isLeft = $screws->count(static fn (AdjusterState $s): bool => self::isLeft($s, $sheet->bench)) === count($screws->all);
         $bank = array_keys(Ticket::bankOf($sheet->bench));
         $isBalanced = $bank === [] || $sheet->of(Balancing::class)->isDone($bank);
 
@@ -129,10 +133,20 @@ final readonly class RunBay implements Bay
         };
     }
 
+    /** A stop screw is set by the idle it gives: where that was read, nobody need count its turns. */
+    private static function isLeft(AdjusterState $state, Bench $bench): bool
+    {
+        return $state->left !== null || (! $state->adjuster->isMixture && $bench->of(Idling::class)->latest !== null);
+    }
+
     private static function idleSpeed(AdjusterState $state, Card $card): Move
     {
-        $target = $card->idleRpm === null ? '' : ' '.ucfirst($card->drive->target()).'.';
-        $why = "Last of all: the mixture moves it.{$target}";
+        $why = 'Last of all: the mixture moves it.';
+        if ($card->idleRpm !== null) {
+            $why .= ' '.ucfirst($card->drive->target()).'.';
+
+            return new Move(Station::Run, 'Set the idle speed, log its rpm', $why, 2, 'idle_set', Idling::TAB, self::RUNS);
+        }
 
         return new Move(
             Station::Run, 'Set the idle speed, log it', $why, 2, 'leave', $state->adjuster->key, self::RUNS,

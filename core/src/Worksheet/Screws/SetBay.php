@@ -20,14 +20,17 @@ final readonly class SetBay implements Bay
         return Station::Set;
     }
 
-    /** A screw that was left at Run is set, whether or not it was ever set to the book. */
+    /**
+     * A screw that was left at Run is set, whether or not it was ever set to the book. A stop screw beside others is set
+     * by the idle it gives, at Run.
+     */
     public function progress(Bench $bench): Progress
     {
         $screws = $bench->of(Screws::class);
 
         return new Progress(
-            $screws->count(static fn (AdjusterState $s): bool => $s->set !== null),
-            count($screws->all),
+            count(array_filter(self::asked($screws), static fn (AdjusterState $s): bool => $s->set !== null)),
+            count(self::asked($screws)),
             $bench->touchedAt(Station::Set) ?? $bench->touchedAt(Station::Run),
         );
     }
@@ -38,7 +41,7 @@ final readonly class SetBay implements Bay
         if (! Machine::on($sheet->bench)->isWhole()) {
             return [];
         }
-        foreach ($sheet->of(Screws::class)->all as $key => $state) {
+        foreach (self::asked($sheet->of(Screws::class)) as $key => $state) {
             if ($state->set === null) {
                 $name = InSentence::name($state->adjuster->name);
                 $turns = $state->start();
@@ -53,6 +56,12 @@ final readonly class SetBay implements Bay
         }
 
         return $moves;
+    }
+
+    /** @return array<string, AdjusterState> */
+    private static function asked(Screws $screws): array
+    {
+        return $screws->mixture() === [] ? $screws->all : $screws->mixture();
     }
 
     public function gates(Worksheet $sheet): array

@@ -1,5 +1,5 @@
 @if ($work->said)
-    <h3 class="dj-h3">Said and seen <small>{{ count($work->said) }}</small></h3>
+    <h3 class="dj-h3" id="said">Said and seen <small>{{ count($work->said) }}</small></h3>
     <ul class="dj-said">
         @foreach ($work->said as $said)
             <li @class(['is-there' => $said->isThere])><span>{{ $said->text }} <small>{{ $said->by }}</small></span>

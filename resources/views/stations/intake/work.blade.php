@@ -27,6 +27,7 @@
                 <textarea class="form-control" id="f-complaint" name="complaint" rows="2" maxlength="600" required>{{ $work->values['complaint'] }}</textarea>
             </div>
             @include('forms.intake-fields', [
+                'models' => [],
                 'values' => $work->values,
                 'variants' => $work->variants,
                 'finds' => null,
