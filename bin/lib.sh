@@ -272,3 +272,15 @@ database_of_this_shop() {
   export PGHOST=${DB_HOST:-127.0.0.1} PGPORT=${DB_PORT:-54380} PGDATABASE=${DB_DATABASE:-dusty_jet}
   export PGUSER=${DB_BACKUP_USERNAME:-dusty_jet_backup} PGPASSWORD=${DB_BACKUP_PASSWORD:-}
 }
+
+# serve_to_browsers PORT : the demo on a database of its own, dusty_jet_browser, as the browser tests want it.
+serve_to_browsers() {
+  export APP_ENV=local APP_DEBUG=false DEMO=true DB_DATABASE=dusty_jet_browser SESSION_DRIVER=file CACHE_STORE=file
+  export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$1" BASE_URL="http://127.0.0.1:$1"
+  php artisan cache:clear --quiet
+  migrate fresh
+  forget_secrets
+  php artisan db:seed --force --quiet
+  optimize_application "$PWD/var/compiled-test"
+  start_server "$1" 4 var/log/test-server.log
+}

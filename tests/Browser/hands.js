@@ -1,5 +1,5 @@
 // A technician who does what the sheet says, with as few taps and keys as it allows, and counts them.
-import { expect } from "./bench.js";
+import { expect } from "@playwright/test";
 
 // How the engine of each screw answers: its best speed, where that is, and how steeply it falls off, rpm a turn squared.
 const ANSWERS = {
@@ -58,13 +58,17 @@ export class Hand {
   // Taps a key, and waits for the sheet that answers it.
   async press(target) {
     const state = () =>
-      [window.location.href, document.querySelector("#job input[name=seen]")?.value].join();
+      [performance.timeOrigin, document.querySelector("#job input[name=seen]")?.value].join();
     const was = await this.page.evaluate(state);
     // While a page is left for the next there is nothing to ask.
     const sheet = () => this.page.evaluate(state).catch(() => was);
     await this.tap(target);
     await expect.poll(sheet, { timeout: 20_000 }).not.toBe(was);
     await this.page.waitForLoadState();
+    // Before its first picture a page takes no tap: nobody sees a key there.
+    await this.page.evaluate(
+      () => new Promise((seen) => requestAnimationFrame(() => requestAnimationFrame(seen))),
+    );
   }
 
   async count(turns) {
@@ -72,14 +76,6 @@ export class Hand {
       await this.type(this.page.locator("#turns"), turns);
     }
     await this.press(this.brass);
-  }
-
-  async #leave(screw) {
-    await this.press(
-      this.page
-        .locator("#work-form", { has: this.page.locator(`input[value=${screw}]`) })
-        .getByRole("button", { name: "Leave it here" }),
-    );
   }
 
   // One reading where the sheet wants it; what is heard beside it is the key that logs it.
@@ -112,6 +108,9 @@ export class Hand {
     }
     if (form === "read-form") {
       return this.read(await this.page.locator("#read-form input[name=adjuster]").inputValue());
+    }
+    if ((await this.brass.getAttribute("href"))?.includes("#reference-form")) {
+      return this.press(this.page.locator("#reference-form button").nth(1));
     }
     if (form === "bank-form") {
       for (const field of await this.page.locator("#bank-form input:not([type=hidden])").all()) {
