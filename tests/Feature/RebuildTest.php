@@ -144,8 +144,8 @@ it('writes what was found and what was fitted into the report', function (): voi
 
     $this->get("/jobs/{$job->id}/report")
         ->assertSee('Needle tip under a lens')
-        ->assertSee('New part: ring around the cone')
-        ->assertSee('Inlet needle (to fit)')
+        ->assertSee('it was past use (ring around the cone)')
+        ->assertSee('Still to be fitted new: inlet needle.')
         ->assertSee('Light through the jets');
 });
 

@@ -6,19 +6,19 @@ namespace App\Http\Controllers;
 
 use App\Http\Responses\PdfResponse;
 use App\Models\Job;
-use App\Models\Shop;
 use App\Models\StationRecords;
 use App\View\Pages\ReportPage;
 use DustyJet\Carburetor\Families;
+use DustyJet\Diagnosis\Catalogue;
 use Illuminate\Support\Facades\Gate;
 
 final readonly class ReportPdfController
 {
-    public function show(Job $job, Families $families): PdfResponse
+    public function show(Job $job, Families $families, Catalogue $catalogue): PdfResponse
     {
         Gate::authorize('view', $job);
         $sheet = $job->worksheet($families);
-        $page = ReportPage::of($job, $sheet, StationRecords::ofReport($sheet)->trace, Shop::name());
+        $page = ReportPage::of($job, $sheet, StationRecords::ofReport($sheet)->trace, $catalogue);
 
         return new PdfResponse('reports.pdf', $page, $job->number);
     }

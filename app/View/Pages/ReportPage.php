@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use App\Models\Job;
+use App\Models\Shop;
 use App\View\Charts\StripChart;
+use App\View\Report\BeforeAndAfter;
 use App\View\Report\ReportHead;
+use App\View\Report\ReportStory;
 use App\View\Report\ReportTests;
-use App\View\Report\ReportWork;
-use App\View\Sheet\ScrewRow;
 use App\View\Stations\HandBack\HandBackWork;
 use App\View\Stations\HandBack\Papers;
+use DustyJet\Diagnosis\Catalogue;
 use DustyJet\HoldTest\PressureTrace;
 use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\HandBack\Proofs;
@@ -21,15 +23,15 @@ use DustyJet\Worksheet\Worksheet;
 final readonly class ReportPage
 {
     /**
-     * @param  list<ScrewRow>  $screws
+     * @param  list<BeforeAndAfter>  $pairs
      * @param  StripChart|null  $chart of the last hold test
      */
     private function __construct(
         public string $title,
         public ReportHead $head,
         public ReportTests $tests,
-        public ReportWork $work,
-        public array $screws,
+        public ReportStory $story,
+        public array $pairs,
         public string $advice,
         public string $sheetHref,
         public string $pdfHref,
@@ -38,20 +40,28 @@ final readonly class ReportPage
     }
 
     /** @param  PressureTrace|null  $trace of the last hold test */
-    public static function of(Job $job, Worksheet $sheet, ?PressureTrace $trace, string $shop): self
+    public static function of(Job $job, Worksheet $sheet, ?PressureTrace $trace, Catalogue $catalogue): self
     {
         $hold = $sheet->of(Holds::class)->latest();
 
         return new self(
             title: "{$job->number} Report",
-            head: ReportHead::of($job, $sheet, $shop),
+            head: ReportHead::of($job, $sheet, Shop::name()),
             tests: ReportTests::of($sheet),
-            work: ReportWork::of($sheet),
-            screws: ScrewRow::all($sheet),
+            story: ReportStory::of($sheet, $catalogue),
+            pairs: BeforeAndAfter::all($sheet),
             advice: $sheet->of(Proofs::class)->advice ?? HandBackWork::ADVICE,
             sheetHref: route('stations.show', [$job, $job->station]),
             pdfHref: Papers::of($job)->pdf,
             chart: $hold === null || $trace === null ? null : StripChart::wide($hold, $trace),
         );
+    }
+
+    /** The chart for paper, as the address of a picture that holds it; empty where there is none. */
+    public function chartImage(): string
+    {
+        return $this->chart === null
+            ? ''
+            : 'data:image/svg+xml;base64,'.base64_encode(view('reports.chart', ['chart' => $this->chart])->render());
     }
 }

@@ -1,5 +1,4 @@
-<p class="rep-shop">
-    {{ $page->head->shop }}</p>
+<p class="rep-shop">{{ $page->head->shop }}</p>
 <h1>{{ $page->head->machine }}</h1>
 <p class="rep-line">{{ $page->head->number }} · {{ $page->head->engine }} @if ($page->head->serial)
         · serial {{ $page->head->serial }}
@@ -8,29 +7,44 @@
         @endif
 </p>
 <p class="rep-line">Taken in {{ $page->head->opened }} · {{ $page->head->handedBack }}</p>
-<h2>What was wrong</h2>
+<h2>What you told us</h2>
 <p>{{ $page->head->complaint }}</p>
-@include('reports.work')
-<h2>Screws</h2>
-<table class="table">
-    <thead>
-        <tr>
-            <th scope="col">Screw</th>
-            <th scope="col">As found</th>
-            <th scope="col">As left</th>
-        </tr>
-    </thead>
-    <tbody>
-        @foreach ($page->screws as $screw)
-            <tr>
-                <td>{{ $screw->name }}, {{ $screw->counted }}</td>
-                <td>{{ $screw->found }}</td>
-                <td>{{ $screw->left }}</td>
-            </tr>
+<h2>What was wrong, and how we know</h2>
+<ul>
+    @foreach ($page->story->wrong as $sentence)
+        <li>{{ $sentence }}</li>
+    @endforeach
+</ul>
+@if ($page->story->done)
+    <h2>What was done</h2>
+    <ul>
+        @foreach ($page->story->done as $sentence)
+            <li>{{ $sentence }}</li>
         @endforeach
-    </tbody>
-</table>
-<h2>Checked before it went home</h2>
+    </ul>
+@endif
+@if ($page->pairs)
+    <h2>Before and after</h2>
+    <table class="table">
+        <thead>
+            <tr>
+                <td></td>
+                <th scope="col">As it came</th>
+                <th scope="col">As it goes</th>
+            </tr>
+        </thead>
+        <tbody>
+            @foreach ($page->pairs as $pair)
+                <tr>
+                    <th scope="row">{{ $pair->what }}</th>
+                    <td>{{ $pair->before }}</td>
+                    <td>{{ $pair->after }}</td>
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+@endif
+<h2>Proved before it goes home</h2>
 <table class="table">
     <thead>
         <tr>
@@ -52,3 +66,4 @@
 @endforeach
 <h2>So that it stays well</h2>
 <p>{{ $page->advice }}</p>
+@include('reports.work')

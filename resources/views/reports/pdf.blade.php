@@ -22,8 +22,17 @@
             border-bottom: 1pt solid #17423a;
         }
 
+        ul {
+            margin: 2pt 0;
+            padding-left: 14pt;
+        }
+
         p {
             margin: 2pt 0;
+        }
+
+        .rep-chart {
+            page-break-inside: avoid;
         }
 
         .rep-shop {
@@ -50,6 +59,12 @@
     </style>
 </head>
 
-<body>@include('reports.body')</body>
+<body>
+    @include('reports.body')
+    @if ($page->chart)
+        <div class="rep-chart"><h2>The last pressure test: what the gauge showed, and where the most that may leak would run</h2>
+        <img src="{{ $page->chartImage() }}" alt="{{ $page->chart->label }}" width="100%"></div>
+    @endif
+</body>
 
 </html>

@@ -53,16 +53,13 @@ it('counts a stop screw from its cam, in and faster; a mixture screw from its se
         (new AsFoundBay)->moves($bench->sheet()),
         static fn ($m): bool => $m->target === 'idle_speed',
     ))[0];
-    $set = array_values(array_filter(
-        (new SetBay)->moves($bench->sheet()),
-        static fn ($m): bool => $m->target === 'idle_speed',
-    ))[0];
+    $set = (new SetBay)->moves($bench->sheet())[0];
 
     expect($found->do)
         ->toContain(' out to its cam')
         ->and($found->why)
         ->not->toContain('seated')
-        ->and($set->do)
+        ->and("{$set->do}. {$set->why}")
         ->toContain(' in until it touches, then 1 further in');
 })->with(FamilyFiles::shipped()->ids());
 

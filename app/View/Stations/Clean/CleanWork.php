@@ -65,7 +65,7 @@ final readonly class CleanWork implements StationWork, TalksOfAPart
             open: $open === null ? null : InspectionCard::of($sheet, $open),
             parts: array_values(array_filter($rows, static fn (LookRow $r): bool => ! $r->isPassage)),
             passages: array_values(array_filter($rows, static fn (LookRow $r): bool => $r->isPassage)),
-            left: array_map(static fn (Inspection $i): string => "{$i->do}: ".InSentence::name($i->good), $inspections->open()),
+            left: array_map(static fn (Inspection $i): string => "{$i->do}: ".lcfirst($i->good), $inspections->open()),
             clocks: array_map(ClockCard::of(...), $sheet->of(Clocks::class)->running()),
             mayStart: array_values(array_diff_key($sheet->family->guidance->clocks, [Starting::CLOCK => true])),
             needed: PartsList::of($sheet->bench),

@@ -21,8 +21,8 @@ final readonly class SetBay implements Bay
     }
 
     /**
-     * A screw that was left at Run is set, whether or not it was ever set to the book. A stop screw beside others is set
-     * by the idle it gives, at Run.
+     * A screw that was left at Run is set, whether or not it was ever set to the book. A stop screw beside others is
+     * set by the idle it gives, at Run.
      */
     public function progress(Bench $bench): Progress
     {
@@ -41,21 +41,39 @@ final readonly class SetBay implements Bay
         if (! Machine::on($sheet->bench)->isWhole()) {
             return [];
         }
-        foreach (self::asked($sheet->of(Screws::class)) as $key => $state) {
+        $screws = $sheet->of(Screws::class);
+        foreach (self::asked($screws) as $key => $state) {
             if ($state->set === null) {
-                $name = InSentence::name($state->adjuster->name);
                 $turns = $state->start();
-                $do = $state->adjuster->datum()->countsIn()
-                    ? "Turn the {$name} in until it touches, then {$turns} further in"
-                    : "Set the {$name} to {$turns}";
                 $why = $turns->isSameAs($state->adjuster->book->turns)
                     ? "A place to start: {$state->adjuster->book->provenance}. The running engine decides."
                     : 'Its limiter cap does not let it go to the book. The running engine decides.';
-                $moves[] = new Move(Station::Set, $do, $why, 2, 'set', $key);
+                $why .= self::beside($screws, $state);
+                $moves[] = new Move(Station::Set, self::base($state), $why, 2, 'set', $key);
             }
         }
 
         return $moves;
+    }
+
+    private static function base(AdjusterState $state): string
+    {
+        $name = InSentence::name($state->adjuster->name);
+
+        return $state->adjuster->datum()->countsIn()
+            ? "Turn the {$name} in until it touches, then {$state->start()} further in"
+            : "Set the {$name} to {$state->start()}";
+    }
+
+    /** Where a stop screw starts, said with a screw beside it: it is not asked for by itself. */
+    private static function beside(Screws $screws, AdjusterState $state): string
+    {
+        $said = '';
+        foreach ($state->adjuster->isMixture ? $screws->all : [] as $other) {
+            $said .= $other->adjuster->isMixture || $other->set !== null ? '' : ' '.self::base($other).'.';
+        }
+
+        return $said;
     }
 
     /** @return array<string, AdjusterState> */
