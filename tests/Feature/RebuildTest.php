@@ -176,3 +176,15 @@ it('keeps notes of rods and hoses, the last one of each', function (): void {
         ->assertSee('value="away from the tap"', false)
         ->assertDontSee('value="to the tap"', false);
 });
+
+it('offers the models and the words it sees most with a carburetor, and no others', function (): void {
+    foreach ([['Tilby 46', 'Floods.'], ['Tilby 46', 'Floods'], ['Tilby 21', str_repeat('It floods when warm. ', 4)]] as [$machine, $said]) {
+        $this->openJob(['machine' => $machine, 'engine' => '160 cc', 'complaint' => $said]);
+    }
+    $this->openJob(['family' => 'cube_opposed', 'machine' => 'Korvo 52', 'complaint' => 'Bogs']);
+    $page = (string) $this->get('/jobs/create?family=float_pilot_jet')->assertOk()->getContent();
+
+    expect(strpos($page, '<b>Tilby 46</b><small>160 cc</small>'))->toBeLessThan(strpos($page, '<b>Tilby 21</b>'))
+        ->and(substr_count($page, '>Floods</button>'))->toBe(1)
+        ->and($page)->not->toContain('Korvo 52')->not->toContain('Bogs')->not->toContain('when warm');
+});

@@ -11,8 +11,12 @@ final readonly class MiniLine
 {
     private const EACH = 22;
 
-    /** @param  list<array{x: int, state: string}>  $fittings */
-    private function __construct(public array $fittings, public int $wet)
+    /**
+     * @param  list<array{x: int, state: string}>  $fittings
+     * @param  string  $done path of those that are done
+     * @param  string  $todo path of those that are open
+     */
+    private function __construct(public array $fittings, public string $done, public string $todo, public int $wet)
     {
     }
 
@@ -30,6 +34,17 @@ final readonly class MiniLine
             }];
         }
 
-        return new self($fittings, self::EACH * $here->number() - intdiv(self::EACH, 2));
+        return new self($fittings, self::path($fittings, 'done'), self::path($fittings, 'todo'), self::EACH * $here->number() - intdiv(self::EACH, 2));
+    }
+
+    /** @param  list<array{x: int, state: string}>  $fittings */
+    private static function path(array $fittings, string $state): string
+    {
+        $path = '';
+        foreach ($fittings as $fitting) {
+            $path .= $fitting['state'] === $state ? "M{$fitting['x']} 4h10v14h-10z" : '';
+        }
+
+        return $path;
     }
 }

@@ -15,9 +15,7 @@
                 <path class="sx" d="M28 11L35 4M28 18L38 8M33 18L38 13" />
                 <path class="sd" d="M40 15C42 18 42.5 19 42.5 20A2.5 2.5 0 0 1 37.5 20C37.5 19 38 18 40 15Z" />
             </g>
-        @else
-            <rect class="{{ $fitting['state'] === 'done' ? 'dn' : 'td' }}" x="{{ $fitting['x'] }}" y="4"
-                width="10" height="14" />
         @endif
     @endforeach
+    <path class="td" d="{{ $line->todo }}" /><path class="dn" d="{{ $line->done }}" />
 </svg>

@@ -7,8 +7,6 @@
     'files' => true,
 ])
     <input type="hidden" name="held_psi" value="{{ $card->form->testPsi }}">
-    <button type="submit" class="btn btn-secondary dj-held" name="held" value="60" data-key="h">Held 60 s at
-        {{ $card->form->testPsi }} psi <kbd class="dj-kbd">H</kbd></button>
     <details data-readings-box>
         <summary>Readings <b data-count-readings>0</b><span>type, tap or file</span></summary>
         <label for="readings">One reading a line: seconds, then the gauge</label>
@@ -64,7 +62,10 @@
         <label class="dj-check"><input type="checkbox" name="anyway" value="1">
             {{ $card->inTheWay }} Log it all the same, marked</label>
     @endif
+    {{-- The first key of a form is what Enter presses: it must be the one that judges what was typed. --}}
     <button type="submit" class="btn btn-secondary">Judge these readings</button>
+    <button type="submit" class="btn btn-secondary dj-held" name="held" value="60" data-key="h">Held 60 s at
+        {{ $card->form->testPsi }} psi <kbd class="dj-kbd">H</kbd></button>
 </form>
 @include('forms.open', [
     'form' => $page->form,
