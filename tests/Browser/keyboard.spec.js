@@ -139,6 +139,7 @@ test("a whole job on a pump-side twin by keyboard alone", async ({ page }) => {
   await page.keyboard.press("Enter");
   await settled(page, "Air filter");
 
+  await page.keyboard.press("Escape");
   await page.keyboard.press("n");
   await page.waitForURL(/hand-back/);
   for (const check of [
