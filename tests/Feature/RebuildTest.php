@@ -178,7 +178,8 @@ it('keeps notes of rods and hoses, the last one of each', function (): void {
 });
 
 it('offers the models and the words it sees most with a carburetor, and no others', function (): void {
-    foreach ([['Tilby 46', 'Floods.'], ['Tilby 46', 'Floods'], ['Tilby 21', str_repeat('It floods when warm. ', 4)]] as [$machine, $said]) {
+    $told = str_repeat('It floods when warm. ', 4);
+    foreach ([['Tilby 46', 'Floods.'], ['Tilby 46', 'Floods'], ['Tilby 21', $told]] as [$machine, $said]) {
         $this->openJob(['machine' => $machine, 'engine' => '160 cc', 'complaint' => $said]);
     }
     $this->openJob(['family' => 'cube_opposed', 'machine' => 'Korvo 52', 'complaint' => 'Bogs']);

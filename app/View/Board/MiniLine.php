@@ -34,7 +34,12 @@ final readonly class MiniLine
             }];
         }
 
-        return new self($fittings, self::path($fittings, 'done'), self::path($fittings, 'todo'), self::EACH * $here->number() - intdiv(self::EACH, 2));
+        return new self(
+            $fittings,
+            self::path($fittings, 'done'),
+            self::path($fittings, 'todo'),
+            self::EACH * $here->number() - intdiv(self::EACH, 2),
+        );
     }
 
     /** @param  list<array{x: int, state: string}>  $fittings */

@@ -27,7 +27,8 @@ function named(array $parts): array
 function asItLies(Bench $bench): array
 {
     $parts = $bench->sheet()->of(Parts::class);
-    $doubts = array_map(static fn (StaleItem $i): string => "{$i->what}: {$i->because}", $bench->sheet()->of(Staleness::class)->items());
+    $said = static fn (StaleItem $i): string => "{$i->what}: {$i->because}";
+    $doubts = array_map($said, $bench->sheet()->of(Staleness::class)->items());
 
     return [
         array_map(static fn (TrayCell $c): array => [$c->number, $c->key, $c->count], $parts->build->tray->cells),

@@ -176,7 +176,10 @@ it('has no key that leads to a form which is not on its page, whatever was logge
     $family = app(Families::class)->of($id);
     $file = (new RandomJob($family, app(Catalogue::class), $seed))->file(70);
     $this->post('/job-files', [
-        'file' => UploadedFile::fake()->createWithContent('job.json', json_encode($file, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
+        'file' => UploadedFile::fake()->createWithContent(
+            'job.json',
+            json_encode($file, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        ),
     ])->assertSessionHasNoErrors();
     $anything = Job::query()->firstOrFail();
     // One at Run: every screw left, one after the other and the first once more, so that some are in doubt.
