@@ -20,6 +20,7 @@ use DustyJet\Worksheet\Clean\PartsList;
 use DustyJet\Worksheet\Clocks\Clocks;
 use DustyJet\Worksheet\Starting\Starting;
 use DustyJet\Worksheet\Strip\Parts;
+use DustyJet\Worksheet\Worksheet;
 
 /** Every part by its criterion, the passage map, the clocks that run, and the parts list that comes of it. */
 final readonly class CleanWork implements StationWork, TalksOfAPart
@@ -65,7 +66,7 @@ final readonly class CleanWork implements StationWork, TalksOfAPart
             open: $open === null ? null : InspectionCard::of($sheet, $open),
             parts: array_values(array_filter($rows, static fn (LookRow $r): bool => ! $r->isPassage)),
             passages: array_values(array_filter($rows, static fn (LookRow $r): bool => $r->isPassage)),
-            left: array_map(static fn (Inspection $i): string => "{$i->do}: ".lcfirst($i->good), $inspections->open()),
+            left: self::left($sheet, $inspections),
             clocks: array_map(ClockCard::of(...), $sheet->of(Clocks::class)->running()),
             mayStart: array_values(array_diff_key($sheet->family->guidance->clocks, [Starting::CLOCK => true])),
             needed: PartsList::of($sheet->bench),
@@ -84,6 +85,14 @@ final readonly class CleanWork implements StationWork, TalksOfAPart
     public function view(): string
     {
         return 'stations.clean.work';
+    }
+
+    /** @return array<string, string> nothing while parts are still on that nobody can have looked at */
+    private static function left(Worksheet $sheet, Inspections $inspections): array
+    {
+        return $sheet->of(Parts::class)->isStripped()
+            ? array_map(static fn (Inspection $i): string => "{$i->do}: ".lcfirst($i->good), $inspections->open())
+            : [];
     }
 
     private static function keepDry(StripPlan $plan): string
