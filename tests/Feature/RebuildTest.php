@@ -182,10 +182,10 @@ it('offers the models and the words it sees most with a carburetor, and no other
     foreach ([['Tilby 46', 'Floods.'], ['Tilby 46', 'Floods'], ['Tilby 21', $told]] as [$machine, $said]) {
         $this->openJob(['machine' => $machine, 'engine' => '160 cc', 'complaint' => $said]);
     }
-    $this->openJob(['family' => 'cube_opposed', 'machine' => 'Korvo 52', 'complaint' => 'Bogs']);
+    $this->openJob(['family' => 'cube_opposed', 'variant' => 'dependent', 'machine' => 'Korvo 52', 'complaint' => 'Bogs it']);
     $page = (string) $this->get('/jobs/create?family=float_pilot_jet')->assertOk()->getContent();
 
     expect(strpos($page, '<b>Tilby 46</b><small>160 cc</small>'))->toBeLessThan(strpos($page, '<b>Tilby 21</b>'))
         ->and(substr_count($page, '>Floods</button>'))->toBe(1)
-        ->and($page)->not->toContain('Korvo 52')->not->toContain('Bogs')->not->toContain('when warm');
+        ->and($page)->not->toContain('Korvo 52')->not->toContain('Bogs it')->not->toContain('when warm');
 });

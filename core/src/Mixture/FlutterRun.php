@@ -71,9 +71,7 @@ final readonly class FlutterRun
         $over = $this->readings->richestOver();
         $fastest = $this->readings->fastest();
         if ($this->screw->isOver($last->rpm()) || ($over !== null && $fastest === null)) {
-            $from = ($over ?? $last)->turns->inTurns();
-
-            return $this->next($this->screw->richer($from, $this->screw->coarse()), NextReason::OverTheMaximum);
+            return $this->backFrom($over ?? $last, $fastest);
         }
         if ($fastest === null) {
             return $this->next($this->screw->richer($last->turns->inTurns(), self::HALF), NextReason::ItDied);
@@ -84,6 +82,15 @@ final readonly class FlutterRun
         }
 
         return $this->isRichSideKnown($fastest) ? $this->decided($fastest) : $this->richer();
+    }
+
+    /** Richer than what ran too fast, and not lean of the fastest that ran clean within the maximum. */
+    private function backFrom(MixtureReading $over, ?MixtureReading $fastest): MixtureResult
+    {
+        $next = $this->screw->richer($over->turns->inTurns(), $this->screw->coarse());
+        $best = $fastest === null || $this->readings->flutters($fastest) ? $next : $fastest->turns->inTurns();
+
+        return $this->next($this->screw->compare($next, $best) < 0 ? $best : $next, NextReason::OverTheMaximum);
     }
 
     /** A step where it is known to flutter richer than the fastest, two where it is not. */

@@ -142,6 +142,18 @@ it('finds where the flutter clears by ear and speed together, and tells why', fu
         ->and(count($run))->toBeLessThanOrEqual(6);
 });
 
+it('goes back from over the maximum to the fastest that ran clean within it, not between the two', function (): void {
+    $run = [
+        [1.25, 12957.0, Mark::Clean],
+        [1.75, 12943.0, Mark::Clean],
+        [2.25, 12546.0, Mark::Flutter],
+        [1.375, 13011.0, Mark::Clean],
+    ];
+
+    expect(fluttering($run)->nextTurns)->toBe(1.75)
+        ->and(fluttering([[1.75, 12943.0, Mark::Flutter], [1.375, 13011.0, Mark::Clean]])->nextTurns)->toBe(1.625);
+});
+
 it('never proposes lean of the fastest that runs clean, nor what ran over the maximum, by any hand', function (): void {
     $seed = seed();
     $chance = new Chance(new Randomizer(new Mt19937($seed)));
