@@ -126,6 +126,18 @@ it('shows each fault where the trade finds it', function (string $name, string $
     ['main_mixture_rich', 'any', 'rich'],
 ]);
 
+it('draws no engine whose L meters nothing because H is narrower', function (int $seed): void {
+    $well = Engines::random($seed, Stroke::Four);
+    $phi = static fn (float $more): float => $well->engine->flows(
+        $well->idleRpm,
+        new Setting($well->idle->throttleDeg, $well->idle->highTurns, $well->idle->lowTurns + $more),
+        Weather::standard(),
+    )->phi();
+
+    expect($phi(0.5) / $phi(0.0))->toBeGreaterThan(1.04)->and($phi(-0.5) / $phi(0.0))->toBeLessThan(0.96);
+    // The first draw of each of these seeds was one.
+})->with([619, 1291, 1851, 2747, 9201]);
+
 it('starves at speed first when the supply is short', function (string $name, float $strength = 0.8): void {
     $seed = seed();
     for ($i = 0; $i < 6; $i++) {

@@ -49,7 +49,8 @@ it('comes to the same in one entry as part by part, off and on again', function 
     $single = new Bench($family);
     $atOnce = new Bench($family);
     $rest = $atOnce->sheet()->of(Parts::class)->build->tray->rest();
-    expect(count($rest))->toBeGreaterThan(8);
+    expect(count($rest))->toBeGreaterThan(8)
+        ->and(array_filter($rest, static fn (TrayPart $p): bool => $p->isOptional))->toBe([]);
     $single->off(...array_column($rest, 'key'));
     $atOnce->add(EntryKind::PartsOff, ['parts' => named($rest)]);
     expect(asItLies($atOnce))->toEqual(asItLies($single))
@@ -68,8 +69,19 @@ it('comes to the same in one entry as part by part, off and on again', function 
 
     expect($atOnce->sheet()->of(Parts::class)->isWhole())->toBeTrue()
         ->and($runs)->toBeLessThan(count($rest))
-        ->and(array_values(array_unique($atOnce->sheet()->of(Parts::class)->placedSeq)))->toBe(range(3, 2 + $runs));
+        ->and(array_values(array_unique($atOnce->sheet()->of(Parts::class)->placedSeq)))->toBe(range(3, 2 + $runs))
+        ->and(array_keys($atOnce->sheet()->of(Parts::class)->placedSeq))
+        ->toBe(array_keys($atOnce->sheet()->of(Parts::class)->build->placed));
 })->with(FamilyFiles::shipped()->ids());
+
+it('puts in doubt what every one of the parts disturbs', function (): void {
+    $measured = static fn (): Bench => (new Bench)->count('idle_mixture', '1')->hold()->set('idle_mixture', '1 1/2', 'run');
+    $rest = $measured()->sheet()->of(Parts::class)->build->tray->rest();
+    $atOnce = $measured()->add(EntryKind::PartsOff, ['parts' => named($rest)]);
+
+    expect(count(asItLies($atOnce)[2]))->toBeGreaterThan(1)
+        ->and(asItLies($atOnce))->toEqual(asItLies($measured()->off(...array_column($rest, 'key'))));
+});
 
 it('takes all off or none', function (array $parts, string $why): void {
     $bench = (new Bench)->off('air_cleaner');

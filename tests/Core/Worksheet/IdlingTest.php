@@ -67,6 +67,12 @@ it('takes an idle that was read for the stop screw left, until the mixture moves
     expect($bench->sheet()->of(Staleness::class)->items())->toBe([]);
 });
 
+it('does not take an idle that was read for a mixture screw left', function (): void {
+    $bench = (new Bench)->add(EntryKind::IdleRead, ['rpm' => 1760.0, 'manner' => 'smooth']);
+
+    expect($bench->sheet()->gates())->toContain('The screws are not logged as left.');
+});
+
 it('asks for the turns of a stop screw at Set only where it is the only screw', function (): void {
     $asked = static fn (string $family): array => array_map(
         static fn (Move $m): string => $m->target,
