@@ -210,7 +210,7 @@ final readonly class HoldScoring
             $fixed(log($leak->noisePsi * $perPsi)),
         );
         $best = $fitter->fit();
-        $ends = ProfileInterval::around($fitter, $best, 1, 3.84, max(0.05 * $rate, 0.001), 0.0, 100.0);
+        $ends = ProfileInterval::around($fitter, $best, 1, 3.84, 0.0, 100.0);
         $flow = static fn (Fit $f): float => Flow::fromPressureChange(
             $leak->rig->volume,
             1000.0

@@ -67,13 +67,19 @@ foreach (
         static fn () => HoldTest::judge(TraceCsv::parse($text, $step), $rig, $limits),
         $samples > 1000 ? 5 : 15,
     );
+    $file = (string) tempnam(sys_get_temp_dir(), 'hold');
+    file_put_contents($file, $text);
+    $scipy = (float) shell_exec('/usr/bin/python3 '.escapeshellarg(__DIR__.'/scipy_hold.py').' '.escapeshellarg($file).' 2>/dev/null');
+    unlink($file);
     printf(
-        "hold test, %6d samples, step %.2f psi, CSV included: median %6.1f ms, worst %6.1f ms, peak memory %.1f MB\n",
+        "hold test, %6d samples, step %.2f psi, CSV included: median %6.1f ms, worst %6.1f ms, peak memory %.1f MB; "
+            ."SciPy's one fit, without the CSV: %s\n",
         $samples,
         $step,
         $median,
         $worst,
         memory_get_peak_usage() / 1e6,
+        $scipy > 0.0 ? sprintf('%.1f ms, so %.1f times', $scipy, $median / $scipy) : 'not installed',
     );
 }
 

@@ -37,7 +37,7 @@ abstract class TestCase extends LaravelTestCase
     /** @param  array<string, mixed>  $intake */
     public function openJob(array $intake = []): Job
     {
-        $this->post('/jobs', [
+        $answer = $this->post('/jobs', [
             ...[
                 'client_id' => Str::uuid()->toString(),
                 'machine' => 'Tilby 46 mower',
@@ -48,9 +48,10 @@ abstract class TestCase extends LaravelTestCase
                 'idle_sense' => 'fuel',
             ],
             ...$intake,
-        ])->assertRedirect();
+        ])->assertRedirect()->assertSessionHasNoErrors();
+        preg_match('~/jobs/([0-9a-f-]{36})~', (string) $answer->headers->get('Location'), $found);
 
-        return Job::query()->latest('opened_at')->firstOrFail();
+        return Job::query()->findOrFail($found[1] ?? '');
     }
 
     /** @param  array<string, mixed>  $fields */

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Shop;
 use DateTimeInterface;
 use DustyJet\Carburetor\Book;
+use DustyJet\Carburetor\Datum;
 use DustyJet\Quantity\PressureUnit;
 use DustyJet\Quantity\Turns;
 
@@ -71,10 +72,14 @@ final readonly class Numbers
         return str_contains($plain, '.') ? rtrim(rtrim($plain, '0'), '.') : $plain;
     }
 
-    /** The space before the fraction does not break. */
-    public static function turns(?Turns $turns): string
+    /**
+     * The space before the fraction does not break.
+     *
+     * @param  string  $none where there are no turns yet
+     */
+    public static function turns(?Turns $turns, string $none = 'not set'): string
     {
-        return $turns === null ? 'not set' : str_replace(' ', "\u{00A0}", (string) $turns);
+        return $turns === null ? $none : str_replace(' ', "\u{00A0}", (string) $turns);
     }
 
     /** A sentence in which no number is broken before its fraction. */
@@ -87,6 +92,18 @@ final readonly class Numbers
     public static function inTurns(Turns $turns): string
     {
         return self::turns($turns).($turns->inTurns() > 1.0 ? ' turns' : ' turn');
+    }
+
+    /** As found; nobody may have counted. */
+    public static function found(?Turns $turns): string
+    {
+        return self::turns($turns, 'not counted');
+    }
+
+    /** With where from: 1 turn out, 1 1/4 turns in past touching. */
+    public static function counted(Turns $turns, Datum $datum): string
+    {
+        return self::inTurns($turns).str_replace('turns', '', $datum->counted());
     }
 
     /** What the book says of a screw: a setting, or from here to there. */

@@ -221,8 +221,9 @@ class Drill {
     const signed = this.wanted.filter(([what, by]) =>
       this.entries.some(([one, author]) => one === what && author !== by),
     );
+    const once = [...new Map(this.wanted.map((one) => [one[0], one])).values()];
     const order = AUTHORS.every((by) => {
-      const mine = this.wanted.filter(([, author]) => author === by).map(([what]) => what);
+      const mine = once.filter(([, author]) => author === by).map(([what]) => what);
       const there = this.entries.filter(([, author]) => author === by).map(([what]) => what);
       return mine.filter((what) => there.includes(what)).join() === there.join();
     });

@@ -54,7 +54,8 @@ const draw = (dial, units) => {
     );
   const face = dial.querySelector("[data-face]");
   face.setAttribute("aria-valuenow", String(units));
-  face.setAttribute("aria-valuetext", `${said.text} ${dial.dataset.counted}`);
+  const counted = units > PER_TURN ? dial.dataset.counted : dial.dataset.counted.replace("turns", "turn");
+  face.setAttribute("aria-valuetext", `${said.text} ${counted}`);
   const field = dial.querySelector("[data-turns]");
   field.value = said.text;
   document.querySelectorAll(`[data-mirror="${field.dataset.source}"]`).forEach((mirror) => {

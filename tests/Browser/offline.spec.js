@@ -227,6 +227,61 @@ lined(
 );
 
 lined(
+  "what rests on another's unsent entry waits for it, and is not refused",
+  async ({ page, phone, line }) => {
+    const takeOffNext = async () => {
+      const next = page.locator(".dj-offs > li.is-next form");
+      const part = await next.locator("[name=part]").inputValue();
+      await next.locator("button").click();
+      return part;
+    };
+    await signIn(page, "June Halloran");
+    const job = await openJob(page);
+    await page.goto(`${job}/strip`);
+    await workerIsThere(page);
+    line.become("cut");
+    const taken = [];
+    for (let i = 1; i <= 8; i++) {
+      taken.push(await takeOffNext());
+      await expect(waiting(page)).toContainText(`${i} kept`);
+    }
+    line.become("up");
+    await phone.clearCookies();
+
+    await signIn(page, "Teo Vanska");
+    await page.goto(`${job}/strip`);
+    await expect(page.locator(".dj-tray .is-kept")).toHaveCount(8);
+    line.become("cut");
+    taken.push(await takeOffNext());
+    await expect(waiting(page)).toContainText("9 kept");
+    line.become("up");
+    await page.evaluate(() => window.dispatchEvent(new Event("online")));
+    await page.getByRole("button", { name: "Show it" }).click();
+    await expect(page.locator("#outbox li").last()).toContainText(
+      "Waits for what was logged before it to be sent",
+      {
+        timeout: 60_000,
+      },
+    );
+    await expect(waiting(page)).not.toContainText("refused");
+    await page.locator("#outbox").getByRole("button", { name: "Close" }).click();
+
+    await page.getByRole("button", { name: /Sign out/ }).click();
+    await signIn(page, "June Halloran");
+    await expect(waiting(page)).toContainText("Sign in as Teo Vanska to send 1 entry", {
+      timeout: 60_000,
+    });
+    await page.getByRole("button", { name: /Sign out/ }).click();
+    await signIn(page, "Teo Vanska");
+    await sent(page);
+    const off = (await log(page, job)).filter((entry) => entry.kind === "part_off");
+    expect(off.map((entry) => [entry.payload.part, entry.by])).toEqual(
+      taken.map((part, i) => [part, i < 8 ? "June Halloran" : "Teo Vanska"]),
+    );
+  },
+);
+
+lined(
   "what the server refuses is said, and is sent again or dropped by hand",
   async ({ page, line, browser, baseURL }) => {
     await signIn(page);

@@ -32,7 +32,7 @@ it('opens a job from ticks alone, and shows what is likely', function (): void {
 
     $floods = $this->openJob(['findings' => ['floods' => 'yes'], 'complaint' => '']);
     expect($floods->next_move)->toBe('Look at the vent and into the throat, fuel on');
-    $this->get("/jobs/{$floods->id}/intake")->assertSee('Looked, answer it')->assertSee('on average');
+    $this->get("/jobs/{$floods->id}/intake")->assertSee('Answer it')->assertSee('on average');
 });
 
 it('opens one job and logs each tick once when the request is sent again', function (): void {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\View\Numbers;
+use DustyJet\Carburetor\Datum;
 use DustyJet\Quantity\Turns;
 
 it('says numbers as technicians do', function (string $got, string $said): void {
@@ -21,6 +22,9 @@ it('says numbers as technicians do', function (string $got, string $said): void 
     'a minus is a minus' => [fn () => Numbers::plain(-0.5, 1), "\u{2212}0.5"],
     'turns do not break' => [fn () => Numbers::turns(Turns::parse('1.375')), "1\u{00A0}3/8"],
     'no turns yet' => [fn () => Numbers::turns(null), 'not set'],
+    'never counted' => [fn () => Numbers::found(null), 'not counted'],
+    'one turn out' => [fn () => Numbers::counted(Turns::parse('1'), Datum::Seat), '1 turn out'],
+    'more turns in' => [fn () => Numbers::counted(Turns::parse('1 1/4'), Datum::Cam), "1\u{00A0}1/4 turns in past touching"],
     'short times in seconds' => [fn () => Numbers::seconds(60.4), '60 s'],
     'long times in minutes' => [fn () => Numbers::seconds(600.0), '10 min'],
     'and what is left over' => [fn () => Numbers::seconds(150.0), '2 min 30 s'],

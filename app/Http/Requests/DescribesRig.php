@@ -111,6 +111,7 @@ trait DescribesRig
             Attitude::tryFrom($this->string('attitude')->toString()),
             array_values(array_filter($this->array('sealed'), is_string(...))),
             $this->boolean('anyway'),
+            $this->filled('held'),
         );
     }
 }

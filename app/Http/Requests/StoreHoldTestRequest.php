@@ -25,7 +25,7 @@ final class StoreHoldTestRequest extends FormRequest
             ...$this->letterRules(),
             'method' => ['required', 'in:pressure,vacuum'],
             ...$this->rigRules(),
-            'held' => ['nullable', 'integer', 'min:10', 'max:3600'],
+            'held' => ['nullable', 'integer', 'min:10', 'max:3600', 'prohibited_if:method,vacuum'],
             'held_psi' => ['nullable', 'numeric', 'min:1', 'max:30', 'required_with:held'],
             'readings' => ['nullable', 'string', 'max:8000000', 'required_without_all:file,held'],
             'file' => ['nullable', 'file', 'max:8000'],
@@ -38,6 +38,7 @@ final class StoreHoldTestRequest extends FormRequest
         return [
             ...$this->rigMessages(),
             'readings.required_without_all' => 'Type the readings, tap them in against the clock, or choose a file.',
+            'held.prohibited_if' => 'Held is said of a pressure. Of a vacuum, type what the gauge showed and when.',
             'file.max' => 'The file is larger than 8 MB. A hold test is far smaller: is this the right file?',
         ];
     }

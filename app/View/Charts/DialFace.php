@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Charts;
 
+use App\View\Numbers;
 use DustyJet\Carburetor\Datum;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Screws\AdjusterState;
@@ -69,7 +70,7 @@ final readonly class DialFace
             ticks: self::ticks(),
             datum: $datum,
             label: "{$adjuster->name}, {$datum->from()}",
-            valueText: "{$turns} {$datum->counted()}, found {$found}, book {$adjuster->book->turns}",
+            valueText: Numbers::counted($turns, $datum).", found {$found}, book {$adjuster->book->turns}",
         );
     }
 

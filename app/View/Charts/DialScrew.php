@@ -31,7 +31,7 @@ final readonly class DialScrew
             $adjuster->letter,
             $adjuster->name,
             $adjuster->does,
-            Numbers::turns($state->found),
+            Numbers::found($state->found),
             Numbers::book($adjuster->book),
             Numbers::turns($state->left),
             $adjuster->part,

@@ -30,11 +30,13 @@ final readonly class MixtureChart
      * @param  list<array{x: float, y: float, now: bool, label: string}>  $points
      * @param  list<array{y: float, text: string}>  $levels
      * @param  list<array{x: float, text: string, quarter: bool, whole: bool}>  $turns
+     * @param  list<array{x: float, side: string}>  $heard by ear alone: lean, clean or rich
      * @param  array{y: float, height: float}  $band of speeds wanted
      * @param  list<array{turns: string, rpm: string}>  $table
      */
     private function __construct(
         public array $points,
+        public array $heard,
         public string $curve,
         public array $levels,
         public array $turns,
@@ -59,6 +61,7 @@ final readonly class MixtureChart
 
         return new self(
             points: self::points($state, $x, $y),
+            heard: self::heard($state, $x),
             curve: self::curve($result, $range->lowRpm, $x, $y),
             levels: self::levels($range, $y),
             turns: self::axis($range, $x),
@@ -84,6 +87,17 @@ final readonly class MixtureChart
             'now' => $i === $last,
             'label' => 'now '.Numbers::turns($r->turns),
         ], $ran, array_keys($ran));
+    }
+
+    /** @return list<array{x: float, side: string}> */
+    private static function heard(AdjusterState $state, Scale $x): array
+    {
+        $byEar = array_values(array_filter($state->readings, static fn (MixtureReading $r): bool => $r->isByEar()));
+
+        return array_map(static fn (MixtureReading $r): array => [
+            'x' => $x->at($r->turns->inTurns()),
+            'side' => ['lean', 'clean', 'rich'][1 + ($r->side() ?? 0)],
+        ], $byEar);
     }
 
     /** @return list<MixtureReading> those at which it ran */
@@ -140,7 +154,11 @@ final readonly class MixtureChart
     {
         return array_map(static fn (MixtureReading $r): array => [
             'turns' => Numbers::turns($r->turns),
-            'rpm' => $r->speed === null ? 'died' : Numbers::rpm($r->rpm()),
+            'rpm' => match (true) {
+                $r->hasDied() => 'died',
+                $r->speed === null => 'by ear',
+                default => Numbers::rpm($r->rpm()),
+            },
             'heard' => implode(', ', array_map(static fn (Mark $m): string => $m->title(), $r->marks)),
         ], $state->readings);
     }

@@ -40,7 +40,7 @@ final readonly class BeforeAndAfter
     {
         $turns = static fn (AdjusterState $s, ?Turns $turns): string => $turns === null
             ? self::UNKNOWN
-            : Numbers::inTurns($turns).str_replace('turns', '', $s->adjuster->datum()->counted());
+            : Numbers::counted($turns, $s->adjuster->datum());
 
         return array_values(array_map(
             static fn (AdjusterState $s): self => new self($s->adjuster->name, $turns($s, $s->found), $turns($s, $s->left)),

@@ -15,6 +15,7 @@ use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Station;
 use DustyJet\Carburetor\Variant;
 use DustyJet\HoldTest\Verdict;
+use DustyJet\Quantity\Turns;
 use DustyJet\StripAndBuild\Build;
 use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\Move;
@@ -175,8 +176,7 @@ final readonly class CutawayState
     {
         $said = [$leaks ? 'needle passing fuel' : 'needle closed'];
         foreach (array_filter($screws->all, self::isCounted(...)) as $state) {
-            $said[] = InSentence::name($state->adjuster->name).' '.Numbers::turns($state->current())
-                .' '.$state->adjuster->datum()->counted();
+            $said[] = InSentence::name($state->adjuster->name).' '.Numbers::counted($state->current() ?? Turns::ofUnits(0), $state->adjuster->datum());
         }
 
         return implode(', ', $out === 0 ? $said : [...$said, "{$out} parts on the tray"]);

@@ -141,7 +141,7 @@ final readonly class NextMove
     {
         return match ($move->key) {
             'intake' => ['work-form', 'Log the intake'],
-            'look' => ['#answers', 'Looked, answer it'],
+            'look' => ['#answers', 'Answer it'],
             'danger' => ['#said', 'See what was said'],
             'wait' => ['wait-form', WaitsFor::from($move->target)->ends()],
             'ends' => ['#ends', 'See how it may end'],

@@ -157,8 +157,8 @@ final readonly class PartChips
         }
         $sense = $state->adjuster->sense;
 
-        return 'Found '.Numbers::turns($state->found).', book '.Numbers::book($state->adjuster->book)
-            .', now '.Numbers::turns($state->current())
+        return 'Found '.Numbers::found($state->found).', book '.Numbers::book($state->adjuster->book)
+            .', now '.Numbers::turns($state->current(), 'not known')
             .". In: {$sense->turningIn()}, out: {$sense->turningOut()}.";
     }
 

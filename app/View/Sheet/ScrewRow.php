@@ -20,7 +20,7 @@ final readonly class ScrewRow
     public static function all(Worksheet $sheet): array
     {
         $row = static fn (AdjusterState $s): self => new self(
-            $s->adjuster->name, $s->adjuster->datum()->counted(), Numbers::turns($s->found), Numbers::turns($s->left),
+            $s->adjuster->name, $s->adjuster->datum()->counted(), Numbers::found($s->found), Numbers::turns($s->left),
         );
 
         return array_values(array_map($row, $sheet->of(Screws::class)->all));

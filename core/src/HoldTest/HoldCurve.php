@@ -117,7 +117,8 @@ final readonly class HoldCurve implements Curve
         $f0 = $this->law->rate($p0);
         $bend = ($this->law->rate($p0 * 1.0001) - $this->law->rate($p0 * 0.9999)) / ($p0 * 0.0002);
         $byStart = $byRate = [];
-        foreach ($this->law->rates($pressures) as $i => $f) {
+        $elapsed = array_map(static fn (float $t): float => $rate / $f0 * $t, $x);
+        foreach ($this->law->rates($p0, $elapsed, $pressures) as $i => $f) {
             $byStart[] = $f / $f0 * (1.0 + $x[$i] * $rate * $bend / $f0);
             $byRate[] = -$x[$i] * $f / $f0;
         }

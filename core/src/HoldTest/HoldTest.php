@@ -37,6 +37,9 @@ final readonly class HoldTest
 
     private const PLATEAU_MUST_BEAT_LEAK_BY_AICC = 6.0;
 
+    /** Nobody has seen where it comes to rest who has not watched this many of its time constants. */
+    private const PLATEAU_WATCHED_TAUS = 1.5;
+
     private const ROUNDING_RULES_FROM = 3.0;
 
     private Observations $seen;
@@ -184,12 +187,6 @@ final readonly class HoldTest
     private function profile(CurveFitter $fitter, Fit $fit): ProfileInterval
     {
         $n = $this->seen->count();
-        $scale = max(
-            0.05 * $fit->parameters[1],
-            (3.0 * max($fit->noise(), (0.3 * $this->seen->step) / sqrt($n)))
-                / max(1.0, $this->trace->durationSeconds())
-                / sqrt(max(1.0, $n / 12.0)),
-        );
 
         // Where rounding outweighs noise, the noise is not learned from the scatter and costs no degrees of freedom,
         // and the level is integrated out: the best level for each leak would count readings that only a lucky start
@@ -202,7 +199,6 @@ final readonly class HoldTest
             $fit,
             1,
             $threshold,
-            $scale,
             0.0,
             20.0 * $this->peak,
             $rounded ? 0 : null,
@@ -217,9 +213,10 @@ final readonly class HoldTest
     {
         $duration = $this->trace->durationSeconds();
         $drop = max(0.05, $this->seen->y[0] - $this->seen->y[count($this->seen->y) - 1]);
+        $slowest = max(2.0, $duration / self::PLATEAU_WATCHED_TAUS);
         $fitter = $this->fitter(HoldCurve::plateau(), [
             new Parameter($drop, 0.0, 2.0 * $this->peak),
-            new Parameter(log(max(2.0, $duration / 4.0)), log(1.5), log(10.0 * $duration + 10.0)),
+            new Parameter(log(max(2.0, $duration / 4.0)), log(1.5), log($slowest)),
         ]);
         $fit = $fitter->fit();
         if (
@@ -230,7 +227,7 @@ final readonly class HoldTest
         }
         $tau = exp($fit->parameters[2]);
         $settling = $fit->parameters[3] > self::SETTLED_KILOPASCALS ? exp($fit->parameters[4]) : 0.0;
-        if ($duration < 1.5 * $tau || $tau < 3.0 * $settling) {
+        if ($tau > 0.999 * $slowest || $tau < 3.0 * $settling) {
             return null;
         }
         $ends = ProfileInterval::around(
@@ -238,7 +235,6 @@ final readonly class HoldTest
             $fit,
             0,
             ProfileInterval::threshold($this->seen->count(), (int) $this->seen->count() - 4),
-            max($fit->noise(), 0.05 * $drop),
             0.05,
             3.0 * $this->peak,
         );

@@ -83,11 +83,14 @@ final readonly class LeakLaw
     }
 
     /**
-     * @param  list<float>  $pressures
+     * How fast it falls at each of the pressures that were left after the elapsed times.
+     *
+     * @param  list<float>  $elapsed k t for each reading
+     * @param  list<float>  $pressures as `after` gave them
      *
      * @return list<float>
      */
-    public function rates(array $pressures): array
+    public function rates(float $p0, array $elapsed, array $pressures): array
     {
         if ($this->shape === LeakShape::Linear) {
             return $pressures;
@@ -98,20 +101,29 @@ final readonly class LeakLaw
             return array_map(static fn (float $p): float => $p * (1.0 + $c * $p), $pressures);
         }
 
-        return array_map(fn (float $p): float => $this->tabulatedRate($p), $pressures);
+        return $this->tabulatedRates($this->position(sqrt(max(0.0, $p0))), $elapsed, $pressures);
     }
 
-    /** f = 2 q dq/dG, with the slope read off the grid instead of two powers. */
-    private function tabulatedRate(float $p): float
+    /**
+     * f = 2 q dq/dG, with the slope read off the grid instead of two powers.
+     *
+     * @param  list<float>  $elapsed
+     * @param  list<float>  $pressures
+     *
+     * @return list<float>
+     */
+    private function tabulatedRates(float $start, array $elapsed, array $pressures): array
     {
-        if ($p <= 0.0) {
-            return 0.0;
+        $last = count($this->slopes) - 2;
+        $rates = [];
+        foreach ($pressures as $n => $p) {
+            $position = max(0.0, $start - $elapsed[$n]) / $this->grid;
+            $i = min((int) $position, $last);
+            $rates[] = 2.0 * sqrt($p)
+                * ($this->slopes[$i] + ($position - $i) * ($this->slopes[$i + 1] - $this->slopes[$i]));
         }
-        $q = sqrt($p);
-        $position = $this->position($q) / $this->grid;
-        $i = min((int) $position, count($this->slopes) - 2);
 
-        return 2.0 * $q * ($this->slopes[$i] + ($position - $i) * ($this->slopes[$i + 1] - $this->slopes[$i]));
+        return $rates;
     }
 
     /**

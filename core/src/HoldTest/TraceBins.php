@@ -22,6 +22,11 @@ final readonly class TraceBins
 
     private const LATE_BINS = 150;
 
+    /** Over a piece of a run the pressure moves by a quarter of a step at most, and by no more than this: 0.04 psi. */
+    private const MOVED_KILOPASCALS = 0.28;
+
+    private const FEWEST_PIECES = 4;
+
     private const MOST_CELLS = 1500;
 
     public static function of(PressureTrace $trace): Observations
@@ -29,13 +34,16 @@ final readonly class TraceBins
         $noise = self::noise($trace);
         $asIntervals
             = $trace->stepKilopascals > 0.0 && ($trace->count() < 60 || $noise < 0.66 * $trace->stepKilopascals);
+        if ($asIntervals && $trace->count() <= self::KEEP_WHOLE) {
+            return self::observations(self::runs($trace), $trace->stepKilopascals);
+        }
         if ($trace->count() <= self::KEEP_WHOLE) {
             return new Observations(
                 $trace->seconds,
                 $trace->kilopascals,
                 array_fill(0, $trace->count(), 1.0),
                 $trace->stepKilopascals,
-                $asIntervals,
+                false,
             );
         }
 
@@ -80,13 +88,44 @@ final readonly class TraceBins
         if (count($cells) > self::MOST_CELLS) {
             return self::means($trace);
         }
-        $cells = array_values($cells);
 
+        return self::observations(array_values($cells), $trace->stepKilopascals);
+    }
+
+    /**
+     * Readings that stay on one figure are taken together in pieces of that run: over the whole of it the pressure moves by
+     * a step.
+     *
+     * @return list<array{0: float, 1: float, 2: float}> sum of times, reading, how many
+     */
+    private static function runs(PressureTrace $trace): array
+    {
+        $share = max(self::FEWEST_PIECES, (int) ceil($trace->stepKilopascals / self::MOVED_KILOPASCALS));
+        $pieces = [];
+        $y = $trace->kilopascals;
+        $n = count($y);
+        for ($from = 0; $from < $n; $from = $until) {
+            $until = $from + 1;
+            while ($until < $n && $y[$until] === $y[$from]) {
+                $until++;
+            }
+            $most = max(1, intdiv($until - $from, $share));
+            foreach (array_chunk(array_slice($trace->seconds, $from, $until - $from), $most) as $times) {
+                $pieces[] = [array_sum($times), $y[$from], (float) count($times)];
+            }
+        }
+
+        return $pieces;
+    }
+
+    /** @param  list<array{0: float, 1: float, 2: float}>  $cells sum of times, reading, how many */
+    private static function observations(array $cells, float $step): Observations
+    {
         return new Observations(
             array_map(static fn (array $c): float => $c[0] / $c[2], $cells),
             array_column($cells, 1),
             array_column($cells, 2),
-            $trace->stepKilopascals,
+            $step,
             true,
         );
     }

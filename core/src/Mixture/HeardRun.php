@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace DustyJet\Mixture;
 
 /**
- * Finds the middle between the lean stumble and the rich one by ear alone, where a governor holds the speed and a
- * tachometer says nothing: out until it is rough rich, in until it is rough lean, then to and fro where the ear still
- * tells most, and half-way. Common practice for the main needle of a governed engine.
+ * Finds the middle between the lean stumble and the rich one by ear alone, where nobody has a tachometer on it, or a
+ * governor holds the speed so that one says nothing: out until it is rough rich, in until it is rough lean, then to and fro where the ear still
+ * tells most, and half-way. Common practice.
  *
  * @internal
  */
@@ -35,15 +35,17 @@ final readonly class HeardRun
     }
 
     /**
-     * Whether this run is for it: the speed is held, and something lean or rich was heard.
+     * Whether this run is for it: it is listened to more than read, or the speed is held and something lean or rich was heard.
      *
-     * @param  list<MixtureReading>  $readings
+     * @param  non-empty-list<MixtureReading>  $readings
      */
     public static function isFor(array $readings, School $school, MixtureScrew $screw): bool
     {
         $isRough = static fn (MixtureReading $r): bool => ($r->side() ?? 0) !== 0;
 
-        return $screw->isSpeedHeld && $school !== School::Flutter && array_filter($readings, $isRough) !== [];
+        $isHeld = $screw->isSpeedHeld && array_filter($readings, $isRough) !== [];
+
+        return $school !== School::Flutter && ($isHeld || (new RunReadings($readings, $screw))->isByEar());
     }
 
     /** @param  non-empty-list<MixtureReading>  $readings in the order taken */
@@ -98,10 +100,10 @@ final readonly class HeardRun
     /** -1, 0 or 1, or null; an engine that died says on which side by where the others ran. */
     private function side(MixtureReading $reading): ?int
     {
-        if ($reading->speed !== null) {
+        if (! $reading->hasDied()) {
             return $reading->side();
         }
-        $ran = $this->readings->fastest()?->turns->inTurns();
+        $ran = $this->readings->ran();
 
         return $ran === null || $this->screw->compare($reading->turns->inTurns(), $ran) < 0 ? -1 : 1;
     }

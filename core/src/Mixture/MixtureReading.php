@@ -7,11 +7,11 @@ namespace DustyJet\Mixture;
 use DustyJet\Quantity\RotationalSpeed;
 use DustyJet\Quantity\Turns;
 
-/** How fast the engine ran with the screw there, and what was heard. */
+/** How fast the engine ran with the screw there, and what was heard. Half the trade reads no speed: it listens. */
 final readonly class MixtureReading
 {
     /**
-     * @param  RotationalSpeed|null  $speed null where it died
+     * @param  RotationalSpeed|null  $speed null where it died, or where it was only listened to
      * @param  list<Mark>  $marks none: nothing was noted, which is not the same as clean
      */
     public function __construct(public Turns $turns, public ?RotationalSpeed $speed, public array $marks = [])
@@ -21,6 +21,16 @@ final readonly class MixtureReading
     public static function died(Turns $turns): self
     {
         return new self($turns, null, [Mark::Dies]);
+    }
+
+    public function hasDied(): bool
+    {
+        return $this->isHeard(Mark::Dies);
+    }
+
+    public function isByEar(): bool
+    {
+        return $this->speed === null && ! $this->hasDied();
     }
 
     public function rpm(): float

@@ -73,7 +73,7 @@ final readonly class MixtureRun
 
     private function result(): MixtureResult
     {
-        if ($this->readings->last()->speed === null) {
+        if ($this->readings->last()->hasDied()) {
             return $this->afterItDied();
         }
         if ($this->readings->running() < self::FEWEST_SETTINGS) {

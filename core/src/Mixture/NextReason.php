@@ -48,7 +48,7 @@ enum NextReason: string
             self::AtItsCap => 'Its limiter cap ends here. Emission-limited settings stay within their caps; local rules decide.',
             self::RunsClean => 'It runs clean, so it may be lean: richer until it flutters.',
             self::FlutterClears => 'The flutter just clears here, rich of the fastest: the fuel carries the oil.',
-            self::RicherTillRough => 'The governor holds the speed, the ear decides: richer until it is rough and smokes.',
+            self::RicherTillRough => 'The ear decides: richer until it is rough and smokes.',
             self::LeanerTillRough => 'Now leaner, through the smooth, until it stumbles and pops.',
             self::NarrowByEar => 'Half-way between smooth and rough: this places the edge.',
             self::BetweenTheStumbles => 'Half-way between the lean stumble and the rich one, each heard to a quarter turn.',

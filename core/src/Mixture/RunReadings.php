@@ -87,7 +87,7 @@ final readonly class RunReadings
     {
         $turns = [];
         foreach ($this->all as $reading) {
-            $turns[] = $reading->speed === null ? -1 : $reading->turns->inUnits();
+            $turns[] = $reading->hasDied() ? -1 : $reading->turns->inUnits();
         }
 
         return count(array_diff(array_unique($turns), [-1]));
@@ -114,7 +114,7 @@ final readonly class RunReadings
         [$below, $above] = [0.0, INF];
         foreach ($this->all as $reading) {
             $at = $reading->turns->inTurns();
-            if ($reading->speed === null) {
+            if ($reading->hasDied()) {
                 [$below, $above] = $at < $turns ? [max($below, $at), $above] : [$below, min($above, $at)];
             }
         }
@@ -125,7 +125,7 @@ final readonly class RunReadings
     /** The setting, or halfway to it from the fastest where it lies at or beyond one where the engine died. */
     public function shortOfDead(float $turns): float
     {
-        $best = $this->fastest()?->turns->inTurns();
+        $best = $this->ran();
         if ($best === null) {
             return $turns;
         }
@@ -133,6 +133,23 @@ final readonly class RunReadings
         $dead = $turns <= $below ? $below : ($turns >= $above ? $above : null);
 
         return $dead === null ? $turns : $this->screw->onStep(0.5 * ($best + $dead));
+    }
+
+    /** Where it ran, in turns: fastest, or last where it was only listened to; null where it never ran. */
+    public function ran(): ?float
+    {
+        $running = array_values(array_filter($this->all, static fn (MixtureReading $r): bool => ! $r->hasDied()));
+        $fastest = $this->fastest() ?? $running[count($running) - 1] ?? null;
+
+        return $fastest?->turns->inTurns();
+    }
+
+    /** Whether more of it was listened to than read off a tachometer. */
+    public function isByEar(): bool
+    {
+        $byEar = array_filter($this->all, static fn (MixtureReading $r): bool => $r->isByEar());
+
+        return count($byEar) > count(array_filter($this->all, static fn (MixtureReading $r): bool => $r->speed !== null));
     }
 
     /** Where it was heard at its leanest, turns; null where it was not. */

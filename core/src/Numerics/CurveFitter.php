@@ -19,6 +19,20 @@ final readonly class CurveFitter
     /** Damped this hard, no step gains any more. */
     private const STUCK = 1e7;
 
+    /** A step damped no harder than this gains what it promises; where it promises nothing, the top is reached. */
+    private const NEARLY_UNDAMPED = 0.01;
+
+    /** Damped less than this, a second try would lead where the first has led. */
+    private const FELT = 0.003;
+
+    /** The noise grows or shrinks by no more than this factor of e in one step. */
+    private const LONGEST_NOISE_STEP = 1.0;
+
+    private const WIDTH_STEPS = 12;
+
+    /** Of the root of the loss: what is left of it moves an end of a profile by less than its own search does. */
+    private const WIDTH_TOLERANCE = 0.01;
+
     /** No parameter more than trebles in one step: far starts must not be thrown where the curve is flat. */
     private const LONGEST_STEP = 2.0;
 
@@ -27,7 +41,7 @@ final readonly class CurveFitter
     /**
      * @param  list<Parameter>  $parameters of the curve
      * @param  Parameter  $logNoise natural log of the reading noise, in the unit of y
-     * @param  float  $tolerance gain of log posterior that two steps running must stay below
+     * @param  float  $tolerance gain of log posterior below which a step is the last
      */
     public function __construct(
         private Curve $curve,
@@ -51,14 +65,15 @@ final readonly class CurveFitter
         }
         $quiet = 0;
         for ($step = 0; $step < self::MAXIMUM_STEPS && $quiet < 2 && $damping < self::STUCK; $step++) {
-            $candidate = $this->stepped($at, $bounds, $gradient, $curvature, $damping);
+            [$candidate, $promised] = $this->stepped($at, $bounds, $gradient, $curvature, $damping);
             [$value, $nextGradient, $nextCurvature] = $this->expand($candidate, $bounds);
             if (is_finite($value) && $value >= $best) {
-                $quiet = $value - $best < $this->tolerance ? $quiet + 1 : 0;
+                $isSure = $promised < $this->tolerance && $damping < self::NEARLY_UNDAMPED;
+                $quiet = $value - $best < $this->tolerance ? $quiet + ($isSure ? 2 : 1) : 0;
                 [$at, $best, $gradient, $curvature] = [$candidate, $value, $nextGradient, $nextCurvature];
                 $damping = max(1e-12, $damping / 9.0);
             } else {
-                $damping *= 7.0;
+                $damping = max(self::FELT, 7.0 * $damping);
             }
         }
 
@@ -95,25 +110,51 @@ final readonly class CurveFitter
     public function supportWidth(Fit $fit, int $index): float
     {
         [$mu, $slopes] = $this->curve->valuesAndSlopes($fit->parameters, $this->seen->x);
-        $slope = $slopes[$index];
-        $floor = $this->likelihood->value($mu, $fit->logNoise) - 1.0;
-        $width = 0.0;
-        foreach ([-1.0, 1.0] as $way) {
-            $inside = 0.0;
-            $outside = 1.5 * $this->seen->step + 3.0 * $fit->noise();
-            for ($halving = 0; $halving < 7; $halving++) {
-                $middle = 0.5 * ($inside + $outside);
-                $moved = array_map(static fn (float $m, float $s): float => $m + $way * $middle * $s, $mu, $slope);
-                if ($this->likelihood->value($moved, $fit->logNoise) >= $floor) {
-                    $inside = $middle;
-                } else {
-                    $outside = $middle;
-                }
+
+        return $this->support($fit, $mu, $slopes[$index], -1.0) + $this->support($fit, $mu, $slopes[$index], 1.0);
+    }
+
+    /**
+     * One side of it. The root of the loss is a straight line where only noise counts, and steeper where rounding does.
+     *
+     * @param  list<float>  $mu
+     * @param  list<float>  $slope
+     */
+    private function support(Fit $fit, array $mu, array $slope, float $way): float
+    {
+        $top = $this->likelihood->value($mu, $fit->logNoise);
+        [$inside, $atInside] = [0.0, 0.0];
+        [$outside, $atOutside] = [1.5 * $this->seen->step + 3.0 * $fit->noise(), INF];
+        for ($step = 0; $step < self::WIDTH_STEPS; $step++) {
+            $share = is_finite($atOutside) ? (1.0 - $atInside) / ($atOutside - $atInside) : 0.3;
+            $reach = $inside + max(0.1, min(0.9, $share)) * ($outside - $inside);
+            $moved = [];
+            foreach ($mu as $i => $m) {
+                $moved[] = $m + $way * $reach * $slope[$i];
             }
-            $width += 0.5 * ($inside + $outside);
+            $loss = sqrt(max(0.0, $top - $this->likelihood->value($moved, $fit->logNoise)));
+            if (abs($loss - 1.0) < self::WIDTH_TOLERANCE) {
+                return $reach;
+            }
+            if ($loss < 1.0) {
+                [$inside, $atInside] = [$reach, $loss];
+            } else {
+                [$outside, $atOutside] = [$reach, $loss];
+            }
         }
 
-        return $width;
+        return 0.5 * ($inside + $outside);
+    }
+
+    /** Which way a parameter can be moved from the top at the least loss, by the curvature there. */
+    public function ridge(Fit $top, int $index): Ridge
+    {
+        $bounds = [...$this->parameters, $this->logNoise];
+        [, , $curvature] = $this->expand([...$top->parameters, $top->logNoise], $bounds);
+        $free = array_keys(array_filter($bounds, static fn (Parameter $p): bool => ! $p->isFixed()));
+        $one = array_map(static fn (int $i): float => (float) ($i === $index), array_keys($bounds));
+
+        return new Ridge($index, $this->solved($free, $one, $curvature, 0.0));
     }
 
     public function startedFrom(Fit $fit): self
@@ -159,15 +200,16 @@ final readonly class CurveFitter
         foreach ($slopes as $j => $slope) {
             $g = $cross = 0.0;
             $row = array_fill(0, $n + 1, 0.0);
+            $bends = [];
             foreach ($slope as $i => $d) {
                 $g += $d * $local['dMu'][$i];
                 $cross += $d * $local['dMuNoise'][$i];
+                $bends[] = $d * $local['dMuMu'][$i];
             }
             for ($k = 0; $k <= $j; $k++) {
                 $sum = 0.0;
-                $other = $slopes[$k];
-                foreach ($slope as $i => $d) {
-                    $sum += $d * $other[$i] * $local['dMuMu'][$i];
+                foreach ($slopes[$k] as $i => $d) {
+                    $sum += $d * $bends[$i];
                 }
                 $row[$k] = $sum;
             }
@@ -211,7 +253,7 @@ final readonly class CurveFitter
      * @param  list<float>  $gradient
      * @param  list<list<float>>  $curvature
      *
-     * @return list<float>
+     * @return array{0: list<float>, 1: float} where the step leads, and the gain it would have on a parabola
      */
     private function stepped(array $at, array $bounds, array $gradient, array $curvature, float $damping): array
     {
@@ -223,22 +265,60 @@ final readonly class CurveFitter
                 $free[] = $i;
             }
         }
+        $noise = count($at) - 1;
+        $step = $this->solved($free, $gradient, $curvature, $damping);
+        if (self::gain($free, $gradient, $step) <= 0.0) {
+            // Far from the top the curve and its noise can bend the wrong way together; apart they do not.
+            foreach ($free as $i) {
+                $curvature[$i][$noise] = $curvature[$noise][$i] = $i === $noise ? $curvature[$i][$i] : 0.0;
+            }
+            $step = $this->solved($free, $gradient, $curvature, $damping);
+        }
+        foreach ($free as $i) {
+            $reach = $i === $noise ? self::LONGEST_NOISE_STEP : self::LONGEST_STEP * max(1.0, abs($at[$i]));
+            $step[$i] = max(-$reach, min($reach, $step[$i]));
+            $at[$i] = $bounds[$i]->clamp($at[$i] + $step[$i]);
+        }
+
+        return [array_values($at), self::gain($free, $gradient, $step)];
+    }
+
+    /**
+     * @param  list<int>  $free
+     * @param  list<float>  $gradient
+     * @param  array<int, array<int, float>>  $curvature
+     *
+     * @return array<int, float> a step for each that is free
+     */
+    private function solved(array $free, array $gradient, array $curvature, float $damping): array
+    {
         $matrix = [];
-        $right = [];
         foreach ($free as $i) {
             $row = [];
             foreach ($free as $k) {
                 $row[] = $curvature[$i][$k] + ($i === $k ? $damping * $curvature[$i][$i] + 1e-12 : 0.0);
             }
             $matrix[] = $row;
-            $right[] = $gradient[$i];
         }
-        $step = $free === [] ? [] : LinearSystem::solve($matrix, $right);
-        foreach ($free as $position => $i) {
-            $reach = self::LONGEST_STEP * max(1.0, abs($at[$i]));
-            $at[$i] = $bounds[$i]->clamp($at[$i] + max(-$reach, min($reach, $step[$position] ?? 0.0)));
+        $right = array_map(static fn (int $i): float => $gradient[$i], $free);
+
+        return array_combine($free, LinearSystem::solve($matrix, $right) ?? array_fill(0, count($free), 0.0));
+    }
+
+    /**
+     * What a step would gain on a parabola.
+     *
+     * @param  list<int>  $free
+     * @param  list<float>  $gradient
+     * @param  array<int, float>  $step
+     */
+    private static function gain(array $free, array $gradient, array $step): float
+    {
+        $gain = 0.0;
+        foreach ($free as $i) {
+            $gain += 0.5 * $gradient[$i] * $step[$i];
         }
 
-        return array_values($at);
+        return $gain;
     }
 }

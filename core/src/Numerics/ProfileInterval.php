@@ -19,7 +19,6 @@ final readonly class ProfileInterval
     }
 
     /**
-     * @param  float  $scale a first guess of the half-width
      * @param  int|null  $integrated a parameter that is integrated out rather than refitted, by the width of its
      *     support
      *                               (integrated likelihood: Berger, Liseo and Wolpert, Statist. Sci. 14, 1999)
@@ -29,14 +28,17 @@ final readonly class ProfileInterval
         Fit $best,
         int $index,
         float $threshold,
-        float $scale,
         float $lowest,
         float $highest,
         ?int $integrated = null,
     ): self {
+        // On a parabola the ends are this far off.
+        $ridge = $fitter->ridge($best, $index);
+        $reach = min(sqrt($threshold) * $ridge->standardError(), $highest - $lowest);
+
         return new self(
-            self::end($fitter, $best, $index, $threshold, -$scale, $lowest, $integrated),
-            self::end($fitter, $best, $index, $threshold, $scale, $highest, $integrated),
+            self::end($fitter, $ridge, $best, $index, $threshold, -$reach, $lowest, $integrated),
+            self::end($fitter, $ridge, $best, $index, $threshold, $reach, $highest, $integrated),
         );
     }
 
@@ -51,6 +53,7 @@ final readonly class ProfileInterval
 
     private static function end(
         CurveFitter $fitter,
+        Ridge $ridge,
         Fit $best,
         int $index,
         float $threshold,
@@ -69,9 +72,9 @@ final readonly class ProfileInterval
             if ($atLimit) {
                 $offset = $limit - $origin;
             }
-            $fit = $fitter->holding($index, $origin + $offset, $inside[2]);
+            $fit = $fitter->holding($index, $origin + $offset, $ridge->along($inside[2], $origin + $offset));
             $loss = sqrt(max(0.0, 2.0 * ($top - self::height($fitter, $fit, $integrated))));
-            if (abs($loss - $root) < 0.02 * $root || ($atLimit && $loss <= $root)) {
+            if (abs($loss - $root) < 0.01 * $root || ($atLimit && $loss <= $root)) {
                 return $fit;
             }
             if ($loss < $root) {

@@ -64,15 +64,12 @@ final readonly class StripPlan
         return $order;
     }
 
-    /** @return list<string> why the rules want others in first; the reverse of the strip has no reason of its own */
-    public function reasons(string $key): array
+    /** @return array<string, string> why by the rules a part goes in before others; by each of those */
+    public function goesBefore(string $key): array
     {
-        return array_values(
-            array_map(
-                static fn (BuildRule $r): string => $r->why,
-                array_filter($this->rules, static fn (BuildRule $r): bool => $r->then === $key),
-            ),
-        );
+        $first = array_filter($this->rules, static fn (BuildRule $r): bool => $r->first === $key);
+
+        return array_column($first, 'why', 'then');
     }
 
     /**

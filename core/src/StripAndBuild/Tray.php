@@ -140,11 +140,17 @@ final readonly class Tray
     }
 
     /**
-     * @return array{found: int, expected: int} springs in the tray, and how many there should be by now or at the end
+     * Springs in the tray, and how many there should be at the end: one that comes off only for a reason counts once it is
+     * off.
+     *
+     * @return array{found: int, expected: int}
      */
     public function springs(): array
     {
-        $springs = array_filter($this->plan->parts, static fn (TrayPart $p): bool => $p->isSpring);
+        $springs = array_filter(
+            $this->plan->parts,
+            fn (TrayPart $p): bool => $p->isSpring && (! $p->isOptional || $this->has($p->key)),
+        );
         $found = array_sum(array_map(fn (TrayPart $p): int => $this->cell($p->key)->count ?? 0, $springs));
 
         return [

@@ -105,7 +105,15 @@ final class NotAllowedNow extends \DomainException implements Rejected
 
     public static function noSpeed(): self
     {
-        return new self('no_speed', 'Type the speed the tachometer shows, or say that it died.');
+        return new self('no_speed', 'Type the speed the tachometer shows, or press what you hear.');
+    }
+
+    public static function notByEar(): self
+    {
+        return new self(
+            'not_by_ear',
+            'Type the speed as well: H is held under the maker\'s maximum, and no ear tells 13,000 rpm from 13,500.',
+        );
     }
 
     public static function needsReason(): self

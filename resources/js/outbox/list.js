@@ -77,8 +77,13 @@ const keys = (letter) => {
 
 const item = (letter, state) => {
   const isOther = state.person !== undefined && letter.by !== state.person?.id;
+  const waits = isOther ? `Waits for ${letter.byName}.` : "Waits for the line.";
   const status =
-    letter.state === "refused" ? letter.reason : isOther ? `Waits for ${letter.byName}.` : "Waits for the line.";
+    letter.state === "refused"
+      ? letter.reason
+      : letter.reason
+        ? `Waits for what was logged before it to be sent: ${letter.reason}`
+        : waits;
   const line = make(
     "li",
     { className: letter.state === "refused" ? "is-refused" : "" },
@@ -88,7 +93,7 @@ const item = (letter, state) => {
   );
   line.dataset.letter = String(letter.n);
   line.append(...typed(letter).map((f) => field(letter, f)));
-  if (letter.state === "refused") {
+  if (letter.reason) {
     line.append(keys(letter));
   }
   return line;

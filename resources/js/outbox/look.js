@@ -15,9 +15,10 @@ const ask = async (job) => {
   return answer.ok ? (await answer.json()).length : answer.status >= 500 ? Promise.reject(answer) : 0;
 };
 
-// `gone()` where nobody answers, `newer()` where more was logged than the sheet shows.
-export const lookWhere = (isWanted, { gone, newer }) =>
-  setInterval(async () => {
+// `gone()` where nobody answers, `newer()` where more was logged than the sheet shows. Asked at once when the page is looked at
+// again.
+export const lookWhere = (isWanted, { gone, newer }) => {
+  const look = async () => {
     if (document.hidden || !isWanted()) {
       return;
     }
@@ -29,4 +30,7 @@ export const lookWhere = (isWanted, { gone, newer }) =>
     } catch {
       gone();
     }
-  }, EVERY_MS);
+  };
+  setInterval(look, EVERY_MS);
+  document.addEventListener("visibilitychange", look);
+};

@@ -29,6 +29,10 @@ const isWaiting = (letter) => letter.state === "waiting";
 const me = Number(document.querySelector("meta[name=person]")?.content);
 const isMine = (letter) => isWaiting(letter) && letter.by === me;
 
+// Before it, somebody else logged of the same job what has not been sent: this may rest on that.
+const isBehindAnother = (letter) =>
+  letters.some((one) => isWaiting(one) && one.job === letter.job && one.n < letter.n && one.by !== letter.by);
+
 const show = () => {
   behind.show(letters, state.line);
   list(letters, state);
@@ -116,7 +120,7 @@ const deliver = async (letter, token) => {
   if (became === "logged") {
     await store.drop(letter);
   } else if (became === "refused") {
-    await store.put({ ...letter, state: "refused", reason });
+    await store.put({ ...letter, state: isBehindAnother(letter) ? "waiting" : "refused", reason });
   }
   await everywhere();
   return became;
@@ -128,7 +132,10 @@ const inTurn = async () => {
   state.line = "here";
   state.person = session?.person ?? null;
   await shown();
-  const mine = letters.filter((letter) => isWaiting(letter) && letter.by === session?.person.id);
+  const mine = letters.filter(
+    (letter) =>
+      isWaiting(letter) && letter.by === session?.person.id && (letter.reason === "" || !isBehindAnother(letter)),
+  );
   for (const letter of mine) {
     if ((await deliver(letter, session.token)) === "stay") {
       state.line = "failing";

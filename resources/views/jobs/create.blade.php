@@ -38,7 +38,7 @@
                     </fieldset>
                     <div class="dj-field"><label for="f-complaint">In the customer's words</label>
                         <textarea class="form-control" id="f-complaint" name="complaint" rows="2" maxlength="600">{{ $page->values['complaint'] }}</textarea>
-                        <div class="dj-found dj-chips">
+                        <div class="dj-found dj-chips" role="group" aria-label="Said of such carburetors lately">
                             @foreach ($page->said as $said)
                                 <button type="button" data-machine="{{ json_encode(['complaint' => $said]) }}">{{ $said }}</button>
                             @endforeach

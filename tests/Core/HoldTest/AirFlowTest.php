@@ -70,7 +70,7 @@ it('solves each leak law as a small-step integration does', function (LeakShape 
 
     expect($law->after($start, [3000 * $h])[0])
         ->toEqualWithDelta($p, 2e-3)
-        ->and($law->rates([$p])[0])
+        ->and($law->rates($p, [0.0], [$p])[0])
         ->toEqualWithDelta($shape->rate($p, $isVacuum, 101.325), 0.02);
 })->with([[LeakShape::Linear, false], [LeakShape::ViscousCrack, false], [LeakShape::ViscousCrack, true]]);
 

@@ -20,7 +20,7 @@ use DustyJet\Quantity\Turns;
 const GOVERNED_RPM = 3600.0;
 
 /** What an ear without fault hears between these edges. */
-function earAt(float $turns, float $lean, float $rich): MixtureReading
+function earAt(float $turns, float $lean, float $rich, ?float $rpm = GOVERNED_RPM): MixtureReading
 {
     $isAir = $lean > $rich;
     $mark = match (true) {
@@ -29,17 +29,23 @@ function earAt(float $turns, float $lean, float $rich): MixtureReading
         default => Mark::Clean,
     };
 
-    return new MixtureReading(Turns::nearestTo($turns), RotationalSpeed::ofRpm(GOVERNED_RPM), [$mark]);
+    return new MixtureReading(Turns::nearestTo($turns), $rpm === null ? null : RotationalSpeed::ofRpm($rpm), [$mark]);
 }
 
 /** @return array{0: MixtureResult, 1: list<float>} the last word and every setting tried */
-function heardRun(float $start, float $lean, float $rich, MixtureScrew $screw): array
-{
+function heardRun(
+    float $start,
+    float $lean,
+    float $rich,
+    MixtureScrew $screw,
+    ?float $rpm = GOVERNED_RPM,
+    School $school = School::Midpoint,
+): array {
     $tried = [$start];
     $readings = [];
     while (true) {
-        $readings[] = earAt($tried[count($tried) - 1], $lean, $rich);
-        $result = MixtureRun::judge($readings, School::Midpoint, $screw);
+        $readings[] = earAt($tried[count($tried) - 1], $lean, $rich, $rpm);
+        $result = MixtureRun::judge($readings, $school, $screw);
         if ($result->done || $result->nextTurns === null || count($tried) > 20) {
             return [$result, $tried];
         }
@@ -133,4 +139,36 @@ it('is for a held speed only, and once something rough was heard', function (): 
     expect($by($readings, new MixtureScrew(isSpeedHeld: true)))->toBeIn($byEar)
         ->and($by($readings, new MixtureScrew))->not->toBeIn($byEar)
         ->and($by(array_slice($readings, 1, 2), new MixtureScrew(isSpeedHeld: true)))->not->toBeIn($byEar);
+});
+
+it('needs no tachometer: what is only listened to is judged by ear, by either school', function (School $school): void {
+    [$result, $tried] = heardRun(1.5, 1.0, 2.25, new MixtureScrew, null, $school);
+
+    expect($result->done)->toBeTrue()
+        ->and($result->reason)->toBe(NextReason::BetweenTheStumbles)
+        ->and($result->answer->turns)->toEqualWithDelta(1.625, 0.19)
+        ->and($tried[1])->toBeGreaterThan($tried[0])
+        ->and(count($tried))->toBeLessThanOrEqual(12);
+})->with([School::Peak, School::Midpoint]);
+
+it('stays with the tachometer while most was read off it, and hears the rest beside', function (): void {
+    $read = static fn (float $turns, float $rpm): MixtureReading => new MixtureReading(
+        Turns::nearestTo($turns),
+        RotationalSpeed::ofRpm($rpm),
+    );
+    $run = [$read(0.75, 1500), $read(1.0, 1700), $read(1.25, 1780), $read(1.5, 1720), earAt(0.5, 0.75, 2.5, null)];
+    $ears = [earAt(0.5, 0.75, 2.5, null), earAt(2.75, 0.75, 2.5, null), $read(1.0, 1700)];
+
+    expect(MixtureRun::judge($run, School::Peak)->peak)->not->toBeNull()
+        ->and(MixtureRun::judge($ears, School::Peak)->reason)->toBe(NextReason::NarrowByEar);
+});
+
+it('goes back to where it was last heard to run when it dies, and does not go there again', function (): void {
+    $died = MixtureReading::died(Turns::nearestTo(0.25));
+    $result = MixtureRun::judge([earAt(1.0, 0.5, 2.0, null), earAt(2.25, 0.5, 2.0, null), $died], School::Midpoint);
+
+    expect($died->hasDied())->toBeTrue()
+        ->and($died->isByEar())->toBeFalse()
+        ->and($result->nextTurns)->toBeGreaterThan(0.25)
+        ->and($result->edges->leanTurns)->toBeGreaterThan(0.2)->toBeLessThan(1.05);
 });

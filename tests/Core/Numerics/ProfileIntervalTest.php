@@ -46,7 +46,7 @@ function fittedLine(float $noise): array
 
 it('gives the textbook interval of a slope when the noise is known', function (float $noise): void {
     [$fitter, $fit, $error] = fittedLine($noise);
-    $ends = ProfileInterval::around($fitter, $fit, 1, 3.841459, $error, -10.0, 10.0);
+    $ends = ProfileInterval::around($fitter, $fit, 1, 3.841459, -10.0, 10.0);
 
     // Slope -/+ 1.96 standard errors, to the two per cent the search stops at.
     expect($ends->low->parameters[1])
@@ -55,12 +55,31 @@ it('gives the textbook interval of a slope when the noise is known', function (f
         ->toEqualWithDelta($fit->parameters[1] + 1.95996 * $error, 0.03 * $error * 1.96);
 })->with([0.01, 0.1, 1.0]);
 
-it('finds the same ends from a bad first guess of the width', function (float $factor): void {
-    [$fitter, $fit, $error] = fittedLine(0.1);
-    $ends = ProfileInterval::around($fitter, $fit, 1, 3.841459, $factor * $error, -10.0, 10.0);
+it('knows the standard error, and how the level follows a slope', function (float $noise): void {
+    [$fitter, $fit, $error] = fittedLine($noise);
+    $ridge = $fitter->ridge($fit, 1);
+    $moved = $ridge->along($fit, $fit->parameters[1] + 0.1);
 
-    expect($ends->high->parameters[1])->toEqualWithDelta($fit->parameters[1] + 1.95996 * $error, 0.06 * $error);
-})->with([0.01, 0.3, 30.0]);
+    // The line turns about the mean of x, 9.5: the level falls by 9.5 times what the slope gains.
+    expect($ridge->standardError())->toEqualWithDelta($error, 1e-6 * $error)
+        ->and($moved->parameters[1])->toEqualWithDelta($fit->parameters[1] + 0.1, 1e-9)
+        ->and($moved->parameters[0])->toEqualWithDelta($fit->parameters[0] - 0.95, 1e-6)
+        ->and($moved->logNoise)->toBe($fit->logNoise);
+})->with([0.01, 0.1, 1.0]);
+
+it('says that nothing is known of what the readings do not tell', function (): void {
+    $fitter = new CurveFitter(
+        new Line,
+        new Observations([0.0, 0.0, 0.0], [1.0, 1.1, 0.9], [1.0, 1.0, 1.0], 0.0, false),
+        [new Parameter(0.0), new Parameter(0.0)],
+        new Parameter(log(0.1), log(0.1), log(0.1)),
+    );
+    $fit = $fitter->fit();
+
+    // All at one place: the level is known to 0.1 / sqrt(3), a slope not at all.
+    expect($fitter->ridge($fit, 0)->standardError())->toEqualWithDelta(0.1 / sqrt(3.0), 1e-6)
+        ->and($fitter->ridge($fit, 1)->standardError())->toBeGreaterThan(1e5);
+});
 
 it('knows how far a parameter moves before the likelihood has fallen by one', function (float $noise): void {
     [$fitter, $fit] = fittedLine($noise);
@@ -72,7 +91,7 @@ it('knows how far a parameter moves before the likelihood has fallen by one', fu
 it('stops at a bound the parameter cannot pass', function (): void {
     [$fitter, $fit, $error] = fittedLine(0.1);
     $bound = $fit->parameters[1] - 0.5 * $error;
-    $ends = ProfileInterval::around($fitter, $fit, 1, 3.841459, $error, $bound, 10.0);
+    $ends = ProfileInterval::around($fitter, $fit, 1, 3.841459, $bound, 10.0);
 
     expect($ends->low->parameters[1])->toBe($bound);
 });
@@ -154,8 +173,8 @@ it('counts how few levels a slope leaves when every reading is rounded to the sa
         new Parameter($noise, $noise, $noise),
     );
     $fit = $fitter->fit();
-    $refitted = ProfileInterval::around($fitter, $fit, 1, 3.841459, 0.01, -10.0, 10.0);
-    $integrated = ProfileInterval::around($fitter, $fit, 1, 3.841459, 0.01, -10.0, 10.0, 0);
+    $refitted = ProfileInterval::around($fitter, $fit, 1, 3.841459, -10.0, 10.0);
+    $integrated = ProfileInterval::around($fitter, $fit, 1, 3.841459, -10.0, 10.0, 0);
 
     // A line falling d over the run fits 4.5 to 5.5 from 1 - d of the levels: -2 ln(1 - d) is 3.84 at d = 0.8535. The
     // best level alone allows the whole step.

@@ -6,6 +6,7 @@ use DustyJet\StripAndBuild\Build;
 use DustyJet\StripAndBuild\NotYet;
 use DustyJet\StripAndBuild\Tray;
 use DustyJet\StripAndBuild\TrayPart;
+use DustyJet\Worksheet\Build\BuildOrder;
 use Tests\Core\StripAndBuild\Strips;
 
 // The mishaps with parts that the trade tells of, each common practice, each by its name: what would have prevented it
@@ -331,3 +332,34 @@ it('catches the aluminum stripped by one turn too many: it is drawn up in stages
     ['kart_pumper', 'pump_screws'],
     ['updraft', 'body_screws'],
 ]);
+
+it('gives the reason of an order to the part that must go in first, while the other waits', function (): void {
+    $build = Build::from(Strips::down(Strips::plan('float_pilot_jet')));
+    while ($build->ready()[0]->key !== 'needle_clip') {
+        $build = $build->place($build->ready()[0]->key, looked: true);
+    }
+    $plan = $build->tray->plan;
+
+    expect(BuildOrder::why($build, $plan->parts['needle_clip']))->toBe('The needle hangs on its clip: before the inlet needle')
+        ->and(BuildOrder::why($build->account('needle', 'scrapped'), $plan->parts['needle_clip']))->toBeNull()
+        ->and(BuildOrder::why($build, $plan->parts['bowl']))->toBeNull();
+});
+
+it('does not count a spring that stays in as lost', function (): void {
+    foreach (['float_pilot_jet', 'cube_opposed', 'kart_pumper', 'small_outboard'] as $family) {
+        $plan = Strips::plan($family);
+        $kept = array_keys(array_filter($plan->parts, fn ($part): bool => $part->isSpring && $part->isOptional));
+        $tray = Tray::empty($plan);
+        foreach ($tray->rest() as $part) {
+            $tray = $tray->takeOff($part->key);
+        }
+        $counted = $tray->springs();
+        expect($counted['found'])->toBe($counted['expected'], $family);
+        foreach ($kept as $spring) {
+            if (array_diff($plan->parts[$spring]->after, $tray->off()) === []) {
+                $more = $tray->takeOff($spring)->springs();
+                expect($more['expected'])->toBeGreaterThan($counted['expected'])->and($more['found'])->toBe($more['expected']);
+            }
+        }
+    }
+});

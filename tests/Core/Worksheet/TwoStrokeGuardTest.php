@@ -163,3 +163,19 @@ it('says stop first in any order of readings, exactly where the last was over or
     }
     expect(min($said))->toBeGreaterThan(20);
 });
+
+it('takes L by ear and H with its speed only: no ear hears the maximum', function (): void {
+    $heard = static fn (string $screw, string $mark): array => ['adjuster' => $screw, 'units' => 48, 'mark' => $mark];
+    $bench = sawAtRun();
+    $bench->refuse(EntryKind::SpeedRead, $heard('low', 'clean'));
+    $bench->refuse(EntryKind::SpeedRead, $heard('high', 'dies'));
+    $after = $bench->add(EntryKind::SpeedRead, $heard('low', 'rough_rich'));
+
+    expect(fn () => $bench->refuse(EntryKind::SpeedRead, $heard('high', 'flutter')))
+        ->toThrow(NotAllowedNow::class, 'no ear tells')
+        ->and(fn () => $bench->refuse(EntryKind::SpeedRead, ['adjuster' => 'low', 'units' => 48]))
+        ->toThrow(NotAllowedNow::class, 'press what you hear')
+        ->and($after->sheet()->of(Screws::class)->named('low')->readings[0]->isByEar())->toBeTrue()
+        ->and(RunSoFar::judged($after->sheet()->of(Screws::class)->named('low'), $bench->family->card)->nextTurns)
+        ->toBeLessThan(1.0);
+});

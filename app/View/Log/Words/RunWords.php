@@ -8,6 +8,7 @@ use App\View\Log\Names;
 use App\View\Log\Phrase;
 use App\View\Log\RoomWords;
 use App\View\Numbers;
+use DustyJet\Mixture\Mark;
 use DustyJet\Mixture\School;
 use DustyJet\Worksheet\Idling\IdleRead;
 use DustyJet\Worksheet\Run\SchoolChosen;
@@ -39,9 +40,13 @@ final readonly class RunWords implements RoomWords
 
     private static function read(SpeedRead $act): string
     {
-        $heard = $act->mark === null ? '' : ', '.mb_strtolower($act->heard()?->title() ?? $act->mark);
+        $heard = $act->mark === null ? '' : mb_strtolower($act->heard()?->title() ?? $act->mark);
 
-        return $act->speed === null ? 'it died' : Numbers::rpm($act->speed->inRpm()).' rpm'.$heard;
+        return match (true) {
+            $act->heard() === Mark::Dies => 'it died',
+            $act->speed === null => "{$heard}, by ear",
+            default => Numbers::rpm($act->speed->inRpm()).' rpm'.($heard === '' ? '' : ", {$heard}"),
+        };
     }
 
     private static function school(string $name): string

@@ -16,6 +16,7 @@ final readonly class Arranged
     public static function words(Arrangement $arranged, Family $family): string
     {
         $words = [
+            $arranged->byEye ? 'looked at before and after' : '',
             $arranged->wetted ? 'wetted' : '',
             $arranged->attitude === null ? '' : lcfirst(self::attitude($arranged->attitude)),
             ...array_map(

@@ -6,6 +6,7 @@ namespace App\View\Stations\Build;
 
 use DustyJet\StripAndBuild\Build;
 use DustyJet\StripAndBuild\TrayPart;
+use DustyJet\Worksheet\Build\BuildOrder;
 
 /** The key that puts a part back, with what must be looked at before it counts. */
 final readonly class FitKey
@@ -27,7 +28,6 @@ final readonly class FitKey
     {
         $cell = $build->tray->cell($part->key);
         $count = $cell->count ?? 1;
-        $why = $build->tray->plan->reasons($part->key)[0] ?? 'Reverse of this strip';
 
         return new self(
             $part->key,
@@ -36,7 +36,7 @@ final readonly class FitKey
             $count,
             $cell->number ?? 0,
             $part->looks(),
-            $why,
+            BuildOrder::why($build, $part) ?? 'Reverse of this strip',
             $part->on ?? '',
         );
     }

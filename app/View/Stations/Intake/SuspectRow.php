@@ -19,7 +19,7 @@ final readonly class SuspectRow
     private const LEAST_CHANCE = 0.02;
 
     /**
-     * @param  list<array{sign: string, text: string, decibans: string, isFor: bool}>  $because
+     * @param  list<array{sign: string, text: string, times: string, isFor: bool}>  $because
      */
     private function __construct(
         public string $fault,
@@ -86,7 +86,7 @@ final readonly class SuspectRow
         return (int) round(100.0 * $suspect->probability);
     }
 
-    /** @return array{sign: string, text: string, decibans: string, isFor: bool} */
+    /** @return array{sign: string, text: string, times: string, isFor: bool} */
     private static function reason(Catalogue $catalogue, Evidence $evidence): array
     {
         $finding = $catalogue->findings[$evidence->finding];
@@ -96,8 +96,17 @@ final readonly class SuspectRow
         return [
             'sign' => $isFor ? 'for' : 'against',
             'text' => $evidence->answer === Answer::No ? 'not: '.$finding->because : $finding->because.$grade,
-            'decibans' => ($isFor ? '+' : '−').Numbers::plain(abs($evidence->decibans), 0),
+            'times' => self::times(abs($evidence->decibans), $isFor),
             'isFor' => $isFor,
         ];
+    }
+
+    /** The change of its odds: under a tenth it is hardly one. */
+    private static function times(float $decibans, bool $isFor): string
+    {
+        $times = 10.0 ** ($decibans / 10.0);
+        $figure = Numbers::plain($times, $times < 10.0 ? 1 : 0);
+
+        return $times < 1.1 ? 'hardly' : "{$figure}× ".($isFor ? 'likelier' : 'less likely');
     }
 }

@@ -21,10 +21,12 @@ final readonly class LastReading
         if ($last === null) {
             return new self(null, '–', 'No reading yet');
         }
-        $at = 'at '.Numbers::turns($last->turns)." turns, reading {$count}";
+        $at = 'at '.Numbers::inTurns($last->turns).", reading {$count}";
 
-        return $last->speed === null
-            ? new self(null, '–', "Died {$at}")
-            : new self($last->rpm(), Numbers::rpm($last->rpm()), $at);
+        return match (true) {
+            $last->hasDied() => new self(null, '–', "Died {$at}"),
+            $last->isByEar() => new self(null, '–', "By ear {$at}"),
+            default => new self($last->rpm(), Numbers::rpm($last->rpm()), $at),
+        };
     }
 }

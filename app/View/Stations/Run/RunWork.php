@@ -137,7 +137,7 @@ final readonly class RunWork implements StationWork
         return array_map(static fn (Mark $m): array => [
             'value' => $m->value,
             'name' => $m->title(),
-            'isSpeedless' => $m === Mark::Dies,
+            'isSpeedless' => $m === Mark::Dies || $state->school !== School::Flutter,
         ], $state->school->marks());
     }
 

@@ -79,7 +79,7 @@ final readonly class ScrewWork implements StationWork, TalksOfAPart
 
     private static function story(AdjusterState $state, bool $counting): string
     {
-        $found = Numbers::turns($state->found);
+        $found = Numbers::found($state->found);
         $book = Numbers::book($state->adjuster->book);
 
         return match (true) {

@@ -24,12 +24,14 @@ final readonly class Arrangement
     /**
      * @param  list<string>  $sealed parts of the drawing at which something was closed off
      * @param  bool  $anyway whether it was tested although parts lie on the tray
+     * @param  bool  $byEye whether it was only looked at, before and after
      */
     public function __construct(
         public bool $wetted,
         public ?Attitude $attitude = null,
         public array $sealed = [],
         public bool $anyway = false,
+        public bool $byEye = false,
     ) {
     }
 
@@ -39,6 +41,7 @@ final readonly class Arrangement
         return [
             Field::flag('wetted')->made(),
             Field::flag('anyway')->optional()->made(),
+            Field::flag('by_eye')->optional()->made(),
             Field::text('attitude')->among('inverted', 'upright', 'as_it_hangs')->optional()->made(),
             Field::text('sealed', most: 200)->optional()->made(),
         ];
@@ -53,6 +56,7 @@ final readonly class Arrangement
             Attitude::tryFrom($payload->textOrNull('attitude') ?? ''),
             $sealed === '' ? [] : array_slice(explode(' ', $sealed), 0, self::MOST),
             $payload->flag('anyway'),
+            $payload->flag('by_eye'),
         );
     }
 
@@ -62,6 +66,7 @@ final readonly class Arrangement
         return [
             'wetted' => $this->wetted,
             ...$this->anyway ? ['anyway' => true] : [],
+            ...$this->byEye ? ['by_eye' => true] : [],
             ...$this->attitude === null ? [] : ['attitude' => $this->attitude->value],
             ...$this->sealed === [] ? [] : ['sealed' => implode(' ', $this->sealed)],
         ];

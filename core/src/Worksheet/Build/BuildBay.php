@@ -99,7 +99,7 @@ final readonly class BuildBay implements Bay
     private static function move(Build $build, array $run, int $minutes): Move
     {
         $last = $run[count($run) - 1];
-        $reason = $build->tray->plan->reasons($run[0]->key)[0] ?? 'Back in the reverse of this strip';
+        $reason = BuildOrder::why($build, $run[0]) ?? 'Back in the reverse of this strip';
         $why = ($last->looks() === [] ? $reason : implode('. ', $last->looks())).'.';
         $names = array_map(static fn (TrayPart $p): string => InSentence::name($p->name).$p->times(), $run);
 

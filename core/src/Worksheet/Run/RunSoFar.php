@@ -63,14 +63,15 @@ final readonly class RunSoFar
         try {
             return MixtureRun::judge($state->readings, $state->school, $screw);
         } catch (UnusableRun) {
-            $speeds = array_map(
+            $speeds = array_values(array_map(
                 static fn (MixtureReading $r): MixtureReading => new MixtureReading(
                     $r->turns, $r->speed, $r->speed === null ? [Mark::Dies] : [],
                 ),
-                $state->readings,
-            );
+                array_filter($state->readings, static fn (MixtureReading $r): bool => ! $r->isByEar()),
+            ));
+            $last = $state->readings[count($state->readings) - 1];
 
-            return MixtureRun::judge($speeds, $state->school, $screw);
+            return MixtureRun::judge($speeds === [] ? [$last] : $speeds, $state->school, $screw);
         }
     }
 

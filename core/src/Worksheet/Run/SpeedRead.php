@@ -14,6 +14,7 @@ use DustyJet\Carburetor\Station;
 use DustyJet\Mixture\Mark;
 use DustyJet\Mixture\MixtureReading;
 use DustyJet\Mixture\OrderOfMarks;
+use DustyJet\Mixture\School;
 use DustyJet\Quantity\RotationalSpeed;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Bench;
@@ -24,7 +25,7 @@ use DustyJet\Worksheet\Screws\TurnsScrew;
 use DustyJet\Worksheet\Screws\Upset;
 use DustyJet\Worksheet\Worksheet;
 
-/** The engine ran this fast with the screw there. */
+/** The engine ran this fast with the screw there, or sounded so. */
 final readonly class SpeedRead implements TurnsScrew
 {
     private function __construct(
@@ -69,7 +70,7 @@ final readonly class SpeedRead implements TurnsScrew
         $mark = $this->heard();
         $marks = $mark === null ? [] : [$mark];
 
-        return new MixtureReading($this->turns, $this->speed, $this->speed === null ? [Mark::Dies] : $marks);
+        return new MixtureReading($this->turns, $this->speed, $marks);
     }
 
     public function adjuster(): string
@@ -82,7 +83,9 @@ final readonly class SpeedRead implements TurnsScrew
         $state = $sheet->of(Screws::class)->named($this->adjuster);
         $mark = $this->heard();
         $mark !== null || $this->mark === null || throw UnreadableEntry::unknownName('mark', $this->mark);
-        $this->speed !== null || $mark === Mark::Dies || throw NotAllowedNow::noSpeed();
+        $this->speed !== null || $mark !== null || throw NotAllowedNow::noSpeed();
+        $isByEar = $this->reading()->isByEar();
+        ! $isByEar || $state->school !== School::Flutter || throw NotAllowedNow::notByEar();
         $inTheWay = Machine::on($sheet->bench)->inTheWay(Need::Whole);
         $inTheWay === null || throw NotAllowedNow::inTheWay($inTheWay);
         if ($corrects === null) {

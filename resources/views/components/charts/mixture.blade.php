@@ -50,6 +50,15 @@
             text-anchor="middle" x="{{ $chart->peak->x }}"
             y="{{ $chart->peak->labelY }}">{{ $chart->peak->text }}</text>
     @endif
+    @foreach ($chart->heard as $heard)
+        <g class="ear {{ $heard['side'] }}" transform="translate({{ $heard['x'] }} 172)">
+            @if ($heard['side'] === 'clean')
+                <circle r="7" />
+            @else
+                <path d="{{ $heard['side'] === 'lean' ? 'M6-7L-7 0L6 7Z' : 'M-6-7L7 0L-6 7Z' }}" />
+            @endif
+        </g>
+    @endforeach
     @foreach ($chart->points as $point)
         @if ($point['now'])
             <path class="nowd" d="M{{ $point['x'] }} {{ $point['y'] }}V194" />

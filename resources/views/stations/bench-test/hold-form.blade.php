@@ -64,8 +64,8 @@
     @endif
     {{-- The first key of a form is what Enter presses: it must be the one that judges what was typed. --}}
     <button type="submit" class="btn btn-secondary">Judge these readings</button>
-    <button type="submit" class="btn btn-secondary dj-held" name="held" value="60">Held 60 s at
-        {{ $card->form->testPsi }} psi</button>
+    <button type="submit" class="btn btn-secondary dj-held" name="held" value="60"><span>Held
+            60 s at {{ $card->form->testPsi }} psi<small>By eye, to 0.1 psi (from memory)</small></span></button>
 </form>
 @include('forms.open', [
     'form' => $page->form,

@@ -14,7 +14,7 @@
                 <ul>
                     @forelse ($suspect->because as $reason)
                         <li @class(['is-against' => !$reason['isFor']])><span>{{ $reason['sign'] }}</span> {{ $reason['text'] }}
-                            <b>{{ $reason['decibans'] }} db</b></li>
+                            <b>{{ $reason['times'] }}</b></li>
                     @empty
                         <li>Nothing answered so far speaks for or against it: this is how often it happens.</li>
                     @endforelse
@@ -30,7 +30,7 @@
     @endforeach
 </ol>
 <p class="dj-fine">No fault of the list: {{ $work->likely->unexplained }}. Chances do not add up to 100: two faults
-    at once are normal. Decibans (db): 3 doubles the odds, 10 is ten to one.</p>
+    at once are normal. Beside each answer: by how much it changed the odds of that fault.</p>
 @if ($work->likely->turns)
     <details class="dj-more">
         <summary>What could still turn it</summary>
