@@ -41,6 +41,7 @@ use Illuminate\Support\Carbon;
  * @property int $stale_count
  * @property Carbon|null $handed_back_at
  * @property int $log_length
+ * @property Carbon|null $logged_at the latest entry's
  * @property Carbon|null $clock_due_at
  * @property string|null $clock_name
  * @property string $waits_for empty when it waits for nothing
@@ -226,6 +227,7 @@ final class Job extends Model
             'stale_count' => count($sheet->of(Staleness::class)->items()),
             'handed_back_at' => $sheet->handedBackAt,
             'log_length' => $sheet->log->length(),
+            'logged_at' => $sheet->log->lastAt(),
         ];
     }
 
@@ -276,6 +278,7 @@ final class Job extends Model
     {
         return [
             'opened_at' => 'datetime',
+            'logged_at' => 'datetime',
             'promised_at' => 'datetime',
             'handed_back_at' => 'datetime',
             'clock_due_at' => 'datetime',

@@ -9,7 +9,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Vite;
-use Illuminate\Support\Str;
+use Symfony\Component\Uid\UuidV4;
 
 /**
  * Pages that were printed, one of each kind for each reader, in files of the server. What is of the moment is not in
@@ -69,7 +69,7 @@ final readonly class KeptPages
     {
         return (string) preg_replace_callback(
             self::ID,
-            static fn (array $found): string => $found[1].Str::uuid()->toString().$found[2],
+            static fn (array $found): string => $found[1].new UuidV4.$found[2],
             strtr($html, self::moment()),
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace DustyJet\BenchLog;
 
+use DateTimeImmutable;
+
 /** The append-only list of a job's entries. */
 final readonly class Log
 {
@@ -21,6 +23,12 @@ final readonly class Log
     public function length(): int
     {
         return count($this->entries);
+    }
+
+    /** When the latest entry was made. */
+    public function lastAt(): ?DateTimeImmutable
+    {
+        return $this->entries === [] ? null : $this->entries[count($this->entries) - 1]->at;
     }
 
     /** The same log with one entry more at its end. */
