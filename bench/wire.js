@@ -24,7 +24,7 @@ const signedIn = async () => {
 };
 
 const page = await signedIn();
-const job = await page.locator('a[href*="/jobs/"]').first().getAttribute("href");
+const job = await page.locator('.dj-rows a[href*="/jobs/"], a[href*="/jobs/"]:not([href*="create"])').first().getAttribute("href");
 const path = `${new URL(job, url).pathname.split("/").slice(0, 3).join("/")}/strip`;
 // The same person on a device that has nothing of it yet.
 const state = await page.context().storageState();
