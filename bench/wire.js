@@ -42,9 +42,9 @@ loaded
 
 await first.evaluate(() => performance.clearResourceTimings());
 await first.keyboard.press("l");
-await first.locator("#note-text").fill("leans against the wall");
+await first.locator("#note-text").fill("weighed as it came");
 await first.getByRole("button", { name: "Log the note" }).click();
-await first.locator(".dj-ribbon li.now", { hasText: "leans against the wall" }).waitFor();
+await first.locator(".dj-ribbon li.now", { hasText: "weighed as it came" }).waitFor();
 const swapped = (await timings(first)).filter((one) => one.name.startsWith("/jobs/") && one.name !== path);
 const again = (await timings(first)).filter((one) => one.name === path).slice(1);
 console.log(`  a swap: ${kB(sum([...swapped, ...again]))} in ${swapped.length + again.length} requests`);
