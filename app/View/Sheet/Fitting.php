@@ -15,6 +15,7 @@ final readonly class Fitting
     private function __construct(
         public string $href,
         public string $name,
+        public string $shortly,
         public string $note,
         public string $state,
         public string $hose,
@@ -36,6 +37,7 @@ final readonly class Fitting
             $fittings[] = new self(
                 href: $view->to($station),
                 name: $station->label(),
+                shortly: self::shortly($station),
                 note: $note,
                 state: $kind,
                 hose: self::hose($state, $station->number() <=> $reached),
@@ -45,6 +47,18 @@ final readonly class Fitting
         }
 
         return $fittings;
+    }
+
+    /** As short as nine of them fit on a phone. */
+    private static function shortly(Station $station): string
+    {
+        return match ($station) {
+            Station::AsFound => 'Found',
+            Station::BenchTest => 'Test',
+            Station::Clean => 'Clean',
+            Station::HandBack => 'Back',
+            default => $station->label(),
+        };
     }
 
     private static function note(StationState $state): string

@@ -44,7 +44,7 @@
                             <path class="l" d="M10 13H34M10 27H34" />
                         </svg>
                     @endif
-                    <b>{{ $fitting->name }}</b><small>{{ $fitting->note }}</small></a></li>
+                    <b>{{ $fitting->name }}</b><i>{{ $fitting->shortly }}</i><small>{{ $fitting->note }}</small></a></li>
         @endforeach
     </ol>
     <svg class="dj-eng" viewBox="0 0 52 40" aria-hidden="true">

@@ -29,8 +29,9 @@ final readonly class CleanWork implements StationWork, TalksOfAPart
 
     /**
      * @param  InspectionCard|null  $open the one under the lens
-     * @param  list<LookRow>  $parts
-     * @param  list<LookRow>  $passages
+     * @param  list<LookRow>  $parts still to look at
+     * @param  list<LookRow>  $passages still to look at
+     * @param  list<LookRow>  $judged looked at
      * @param  array<string, string>  $left what it is to be looked at for, by inspection
      * @param  list<ClockCard>  $clocks
      * @param  list<Clock>  $mayStart
@@ -42,6 +43,8 @@ final readonly class CleanWork implements StationWork, TalksOfAPart
         public ?InspectionCard $open,
         public array $parts,
         public array $passages,
+        public array $judged,
+        public bool $isJudgedOpen,
         public array $left,
         public array $clocks,
         public array $mayStart,
@@ -64,8 +67,10 @@ final readonly class CleanWork implements StationWork, TalksOfAPart
 
         return new self(
             open: $open === null ? null : InspectionCard::of($sheet, $open),
-            parts: array_values(array_filter($rows, static fn (LookRow $r): bool => ! $r->isPassage)),
-            passages: array_values(array_filter($rows, static fn (LookRow $r): bool => $r->isPassage)),
+            parts: array_values(array_filter($rows, static fn (LookRow $r): bool => ! $r->isJudged && ! $r->isPassage)),
+            passages: array_values(array_filter($rows, static fn (LookRow $r): bool => ! $r->isJudged && $r->isPassage)),
+            judged: array_values(array_filter($rows, static fn (LookRow $r): bool => $r->isJudged)),
+            isJudgedOpen: array_filter($rows, static fn (LookRow $r): bool => $r->isJudged && $r->isOpen) !== [],
             left: self::left($sheet, $inspections),
             clocks: array_map(ClockCard::of(...), $sheet->of(Clocks::class)->running()),
             mayStart: array_values(array_diff_key($sheet->family->guidance->clocks, [Starting::CLOCK => true])),

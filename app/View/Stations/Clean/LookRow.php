@@ -22,6 +22,7 @@ final readonly class LookRow
         public string $href,
         public bool $isOpen,
         public bool $isPassage,
+        public bool $isJudged,
     ) {
     }
 
@@ -50,6 +51,7 @@ final readonly class LookRow
             href: $view->to(Station::Clean, look: $inspection->key),
             isOpen: $isOpen,
             isPassage: $inspection->isPassage(),
+            isJudged: $record !== null,
         );
     }
 }

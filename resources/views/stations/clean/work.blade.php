@@ -5,16 +5,24 @@
     @if ($work->open)
         @include('stations.clean.lens')
     @else
-        <p class="dj-story"><b>{{ $work->parts ? 'All looked at.' : 'Nothing to look at.' }}</b>
-            {{ $work->parts ? 'Any of them can be judged again.' : 'It was not taken apart.' }}</p>
+        <p class="dj-story"><b>{{ $work->judged ? 'All looked at.' : 'Nothing to look at.' }}</b>
+            {{ $work->judged ? 'Any of them can be judged again.' : 'It was not taken apart.' }}</p>
     @endif
     @includeWhen(!$page->job->isClosed && count($work->left) > 1, 'stations.clean.rest')
     @include('stations.clean.clocks')
-    <h3 class="dj-sub">Parts</h3>
-    @include('sheet.looks', ['rows' => $work->parts])
+    @if ($work->parts)
+        <h3 class="dj-sub">Parts</h3>
+        @include('sheet.looks', ['rows' => $work->parts])
+    @endif
     @if ($work->passages)
         <h3 class="dj-sub">Passage map</h3>
         @include('sheet.looks', ['rows' => $work->passages])
+    @endif
+    @if ($work->judged)
+        <details class="dj-more" @if ($work->isJudgedOpen) open @endif>
+            <summary>Looked at <small>{{ count($work->judged) }}</small></summary>
+            @include('sheet.looks', ['rows' => $work->judged])
+        </details>
     @endif
     @include('stations.clean.parts')
 </section>
