@@ -72,7 +72,7 @@ foreach (
     $scipy = (float) shell_exec('/usr/bin/python3 '.escapeshellarg(__DIR__.'/scipy_hold.py').' '.escapeshellarg($file).' 2>/dev/null');
     unlink($file);
     printf(
-        "hold test, %6d samples, step %.2f psi, CSV included: median %6.1f ms, worst %6.1f ms, peak memory %.1f MB; "
+        'hold test, %6d samples, step %.2f psi, CSV included: median %6.1f ms, worst %6.1f ms, peak memory %.1f MB; '
             ."SciPy's one fit, without the CSV: %s\n",
         $samples,
         $step,

@@ -7,7 +7,10 @@ namespace DustyJet\Carburetor;
 /** A test besides the hold test, looked at and logged. */
 final readonly class BenchTest
 {
-    /** @param  string|null  $fails the finding that a failure says is there */
+    /**
+     * @param  string|null  $fails the finding that a failure says is there
+     * @param  list<string>  $answers inspections that ask for the same look; `passage_*` is every passage
+     */
     public function __construct(
         public string $key,
         public string $name,
@@ -15,6 +18,24 @@ final readonly class BenchTest
         public string $good,
         public Need $needs,
         public ?string $fails,
+        public array $answers = [],
     ) {
+    }
+
+    /**
+     * What it answers of these.
+     *
+     * @param  array<string, Inspection>  $inspections
+     *
+     * @return array<string, Inspection>
+     */
+    public function answered(array $inspections): array
+    {
+        return array_filter($inspections, $this->answers(...));
+    }
+
+    public function answers(Inspection $inspection): bool
+    {
+        return in_array($inspection->isPassage() ? 'passage_*' : $inspection->key, $this->answers, true);
     }
 }

@@ -154,6 +154,7 @@ final readonly class FamilyFile
             $t->text('good'),
             self::need($t),
             $t->textOrNull('fails'),
+            $t->has('answers') ? $t->words('answers') : [],
         );
         $check = static fn (Fields $c): ProofCheck => new ProofCheck(
             $c->text('do'),

@@ -12,6 +12,7 @@ use DustyJet\BenchLog\UnreadableEntry;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\Act;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Clean\SameLook;
 use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\NotAllowedNow;
 use DustyJet\Worksheet\Worksheet;
@@ -48,6 +49,8 @@ final readonly class TestDone implements Act
     {
         $record = new TestRecord($this->test, $this->passed, $this->note, $entry->id, $entry->at);
 
-        return $bench->with($bench->of(Tests::class)->with($record))->touched(Station::BenchTest, $entry->at);
+        $bench = $bench->with($bench->of(Tests::class)->with($record))->touched(Station::BenchTest, $entry->at);
+
+        return SameLook::tested($bench, $entry, $this->test, $this->passed);
     }
 }

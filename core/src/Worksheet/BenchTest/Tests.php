@@ -25,6 +25,11 @@ final readonly class Tests implements Ledger
         return new self(array_replace($this->records, [$record->test => $record]));
     }
 
+    public function without(string $test): self
+    {
+        return new self(array_diff_key($this->records, [$test => true]));
+    }
+
     public function isPassed(string $test): bool
     {
         return $this->records[$test]->passed ?? false;

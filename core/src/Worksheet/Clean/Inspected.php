@@ -28,6 +28,11 @@ final readonly class Inspected implements Ledger
         return new self(array_replace($this->records, [$record->key => $record]), $this->replacedBy);
     }
 
+    public function without(string $inspection): self
+    {
+        return new self(array_diff_key($this->records, [$inspection => true]), $this->replacedBy);
+    }
+
     /** Another carburetor: what was judged of the old one stands no more. */
     public function replaced(string $by): self
     {

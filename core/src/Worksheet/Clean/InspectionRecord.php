@@ -27,6 +27,12 @@ final readonly class InspectionRecord
         return new self($inspection, $condition, $reason, $entry->id, $entry->seq, $entry->at, $entry->by);
     }
 
+    /** Sound, cleaned so that it is, or new. */
+    public function isGood(): bool
+    {
+        return $this->condition->isGood() || $this->condition === Condition::Cleaned;
+    }
+
     /** The verdict with its reason. */
     public function said(string $between): string
     {

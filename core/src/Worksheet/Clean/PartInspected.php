@@ -63,6 +63,7 @@ final readonly class PartInspected implements Act
         }
         $record = InspectionRecord::in($entry, $inspection->key, $this->condition, $this->reason);
         $bench = $bench->with($bench->of(Inspected::class)->with($record))->touched(Station::Clean, $entry->at);
+        $bench = SameLook::judged($bench, $entry, [$inspection]);
         foreach ($this->condition === Condition::Sound ? [] : $inspection->effects->touches as $touched) {
             $bench = $bench->disturbed($touched, Station::Clean->label(), $entry->at);
         }

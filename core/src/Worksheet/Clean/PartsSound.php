@@ -46,10 +46,11 @@ final readonly class PartsSound implements Act
     public function on(Bench $bench, Entry $entry): Bench
     {
         $inspected = $bench->of(Inspected::class);
-        foreach (array_intersect($this->inspections, array_keys($bench->family->teardown->inspections)) as $inspection) {
-            $inspected = $inspected->with(InspectionRecord::in($entry, $inspection, Condition::Sound, null));
+        $judged = array_intersect_key($bench->family->teardown->inspections, array_flip($this->inspections));
+        foreach ($judged as $inspection) {
+            $inspected = $inspected->with(InspectionRecord::in($entry, $inspection->key, Condition::Sound, null));
         }
 
-        return $bench->with($inspected)->touched(Station::Clean, $entry->at);
+        return SameLook::judged($bench->with($inspected)->touched(Station::Clean, $entry->at), $entry, $judged);
     }
 }
