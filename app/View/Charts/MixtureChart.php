@@ -11,23 +11,23 @@ use DustyJet\Mixture\MixtureResult;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Screws\AdjusterState;
 
-/** Speed over screw position. Lean is always left: for an air screw the turns run backward. View box 936 x 240. */
+/** Speed over screw position. Lean is always left: for an air screw the turns run backward. */
 final readonly class MixtureChart
 {
-    private const LEFT = 62.0;
-
-    private const RIGHT = 920.0;
-
-    private const TOP = 8.0;
-
-    private const BOTTOM = 194.0;
-
     private const STEPS = [200.0, 500.0, 1000.0, 2000.0, 5000.0];
 
-    private const MOST_LEVELS = 11.0;
+    private const LEVEL_HEIGHT = 22.0;
+
+    /** A label beside a point takes so much. */
+    private const LABEL_WIDTH = 78.0;
+
+    private const LABEL_HEIGHT = 18.0;
+
+    /** Two labels of the turns nearer than this run into each other. */
+    private const TURNS_WIDTH = 44.0;
 
     /**
-     * @param  list<array{x: float, y: float, now: bool, label: string}>  $points
+     * @param  list<array{x: float, y: float, now: bool, label: string, labelY: float, isLeft: bool}>  $points
      * @param  list<array{y: float, text: string}>  $levels
      * @param  list<array{x: float, text: string, quarter: bool, whole: bool}>  $turns
      * @param  list<array{x: float, side: string}>  $heard by ear alone: lean, clean or rich
@@ -35,6 +35,7 @@ final readonly class MixtureChart
      * @param  list<array{turns: string, rpm: string}>  $table
      */
     private function __construct(
+        public ChartPaper $on,
         public array $points,
         public array $heard,
         public string $curve,
@@ -51,42 +52,72 @@ final readonly class MixtureChart
     }
 
     /** @param  array{0: float, 1: float}  $band of speeds wanted, rpm */
-    public static function of(AdjusterState $state, ?MixtureResult $result, array $band): self
+    public static function of(AdjusterState $state, ?MixtureResult $result, array $band, ?ChartPaper $on = null): self
     {
+        $on ??= ChartPaper::wide();
         $range = MixtureRange::of($state, $band);
         $x = $state->adjuster->sense->outIsRicher()
-            ? Scale::between($range->fromTurns, $range->toTurns, self::LEFT, self::RIGHT)
-            : Scale::between($range->toTurns, $range->fromTurns, self::LEFT, self::RIGHT);
-        $y = Scale::between($range->lowRpm, $range->highRpm, self::BOTTOM, self::TOP, beyond: 0.05);
+            ? Scale::between($range->fromTurns, $range->toTurns, $on->left, $on->right)
+            : Scale::between($range->toTurns, $range->fromTurns, $on->left, $on->right);
+        $y = Scale::between($range->lowRpm, $range->highRpm, $on->bottom, $on->top, beyond: 0.05);
 
         return new self(
-            points: self::points($state, $x, $y),
+            on: $on,
+            points: self::points($state, $x, $y, $on),
             heard: self::heard($state, $x),
             curve: self::curve($result, $range->lowRpm, $x, $y),
-            levels: self::levels($range, $y),
-            turns: self::axis($range, $x),
+            levels: self::levels($range, $y, $on),
+            turns: self::axis($range, $x, $on),
             band: ['y' => $y->at($band[1]), 'height' => max(1.0, $y->at($band[0]) - $y->at($band[1]))],
             leanEdge: $x->inside($result?->edges->leanTurns),
             richEdge: $x->inside($result?->edges->richTurns),
             peak: MixturePeak::of($result, $x, $y),
-            marks: MixtureMarks::of($state, $result, $x),
+            marks: MixtureMarks::of($state, $result, $x, self::nextY($state, $result, $x, $y, $on)),
             table: self::table($state),
             label: self::label($state, $result),
         );
     }
 
-    /** @return list<array{x: float, y: float, now: bool, label: string}> */
-    private static function points(AdjusterState $state, Scale $x, Scale $y): array
+    /** @return list<array{x: float, y: float, now: bool, label: string, labelY: float, isLeft: bool}> */
+    private static function points(AdjusterState $state, Scale $x, Scale $y, ChartPaper $on): array
     {
         $ran = self::ran($state);
         $last = count($ran) - 1;
 
-        return array_map(static fn (MixtureReading $r, int $i): array => [
+        $points = array_map(static fn (MixtureReading $r, int $i): array => [
             'x' => $x->at($r->turns->inTurns()),
             'y' => $y->at($r->rpm()),
             'now' => $i === $last,
             'label' => 'now '.Numbers::turns($r->turns),
+            'labelY' => $y->at($r->rpm()) + ($y->at($r->rpm()) + 36.0 > $on->bottom ? -14.0 : 22.0),
+            'isLeft' => false,
         ], $ran, array_keys($ran));
+        if ($last > 0) {
+            $points[$last] = self::beside($points[$last], array_slice($points, 0, -1), $on);
+        }
+
+        return $points;
+    }
+
+    /**
+     * With its label on the side where no other point lies; without one where there is none.
+     *
+     * @param  array{x: float, y: float, now: bool, label: string, labelY: float, isLeft: bool}  $now
+     * @param  list<array{x: float, y: float, now: bool, label: string, labelY: float, isLeft: bool}>  $others
+     *
+     * @return array{x: float, y: float, now: bool, label: string, labelY: float, isLeft: bool}
+     */
+    private static function beside(array $now, array $others, ChartPaper $on): array
+    {
+        $isFree = static fn (float $from, float $to): bool => $from >= $on->left && $to <= $on->right
+            && array_filter($others, static fn (array $p): bool => $p['x'] > $from - 8.0 && $p['x'] < $to + 8.0
+                && abs($p['y'] - $now['labelY'] + 5.0) < self::LABEL_HEIGHT) === [];
+
+        return match (true) {
+            $isFree($now['x'] + 12.0, $now['x'] + self::LABEL_WIDTH) => $now,
+            $isFree($now['x'] - self::LABEL_WIDTH, $now['x'] - 12.0) => [...$now, 'isLeft' => true],
+            default => [...$now, 'label' => ''],
+        };
     }
 
     /** @return list<array{x: float, side: string}> */
@@ -98,6 +129,28 @@ final readonly class MixtureChart
             'x' => $x->at($r->turns->inTurns()),
             'side' => ['lean', 'clean', 'rich'][1 + ($r->side() ?? 0)],
         ], $byEar);
+    }
+
+    /** Of the flag at the next setting: on the axis, or above it where that would hide a point. */
+    private static function nextY(AdjusterState $state, ?MixtureResult $result, Scale $x, Scale $y, ChartPaper $on): float
+    {
+        $next = $x->inside(MixtureMarks::next($result));
+        $low = $on->bottom - MixtureMarks::ABOVE_AXIS;
+        if ($next === null) {
+            return $low;
+        }
+        $peak = MixturePeak::of($result, $x, $y);
+        $taken = [
+            ...array_map(static fn (MixtureReading $r): array => [
+                $x->at($r->turns->inTurns()), $r->isByEar() ? $on->bottom - 22.0 : $y->at($r->rpm()), 10.0,
+            ], array_filter($state->readings, static fn (MixtureReading $r): bool => ! $r->hasDied())),
+            ...$peak === null ? [] : [[$peak->x, $peak->labelY - 5.0, 60.0]],
+        ];
+        $isFree = static fn (float $at): bool => array_filter($taken, static fn (array $t): bool => abs($t[0] - $next)
+            < MixtureMarks::HALF_FLAG + $t[2] && $t[1] > $at - 12.0 && $t[1] < $at + MixtureMarks::FLAG_HEIGHT + 12.0) === [];
+        $free = array_filter([$low, $on->top + 4.0, $low - 24.0, $low - 48.0], $isFree);
+
+        return array_values($free)[0] ?? $low;
     }
 
     /** @return list<MixtureReading> those at which it ran */
@@ -119,12 +172,13 @@ final readonly class MixtureChart
     }
 
     /** @return list<array{y: float, text: string}> */
-    private static function levels(MixtureRange $range, Scale $y): array
+    private static function levels(MixtureRange $range, Scale $y, ChartPaper $on): array
     {
         $spans = $range->highRpm - $range->lowRpm;
+        $most = floor($on->plotHeight() / self::LEVEL_HEIGHT);
         $step = 100.0;
         foreach (self::STEPS as $wider) {
-            $step = $spans > self::MOST_LEVELS * $step ? $wider : $step;
+            $step = $spans > $most * $step ? $wider : $step;
         }
         $level = static fn (float $rpm): array => ['y' => $y->at($rpm), 'text' => Numbers::rpm($rpm)];
 
@@ -132,15 +186,16 @@ final readonly class MixtureChart
     }
 
     /** @return list<array{x: float, text: string, quarter: bool, whole: bool}> */
-    private static function axis(MixtureRange $range, Scale $x): array
+    private static function axis(MixtureRange $range, Scale $x, ChartPaper $on): array
     {
+        $isTight = 0.25 * $on->plotWidth() / ($range->toTurns - $range->fromTurns) < self::TURNS_WIDTH;
         $marks = [];
         for ($t = $range->fromTurns; $t <= $range->toTurns + 1e-6; $t += 0.125) {
             $turns = Turns::nearestTo($t);
             $isQuarter = $turns->inUnits() % 12 === 0;
             $marks[] = [
                 'x' => $x->at($t),
-                'text' => $isQuarter ? Numbers::turns($turns) : '',
+                'text' => $turns->inUnits() % ($isTight ? 24 : 12) === 0 ? Numbers::turns($turns) : '',
                 'quarter' => $isQuarter,
                 'whole' => $turns->fraction() === '',
             ];

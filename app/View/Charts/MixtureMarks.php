@@ -11,9 +11,17 @@ use DustyJet\Worksheet\Screws\AdjusterState;
 /** Settings marked on a mixture run: the next one, the book, as found. */
 final readonly class MixtureMarks
 {
+    /** The flag of the next setting, in drawing units: half its width, its height, its top above the axis. */
+    public const HALF_FLAG = 56.0;
+
+    public const FLAG_HEIGHT = 27.0;
+
+    public const ABOVE_AXIS = 48.0;
+
     /** @param  array{x: float, width: float}|null  $interval of the answer, 95 times in 100 */
     private function __construct(
         public ?float $nextX,
+        public float $nextY,
         public string $nextText,
         public ?float $bookX,
         public ?float $foundX,
@@ -21,18 +29,25 @@ final readonly class MixtureMarks
     ) {
     }
 
-    public static function of(AdjusterState $state, ?MixtureResult $result, Scale $x): self
+    public static function of(AdjusterState $state, ?MixtureResult $result, Scale $x, float $nextY): self
     {
-        $next = $result === null ? null : $result->nextTurns ?? $result->answer?->turns;
+        $next = self::next($result);
         $does = $result?->done === true ? 'leave at ' : 'next ';
 
         return new self(
             $x->inside($next),
+            $nextY,
             $next === null ? '' : $does.Numbers::turns($state->adjuster->book->step->nearestStepTo($next)),
             $x->inside($state->adjuster->book->turns->inTurns()),
             $x->inside($state->found?->inTurns()),
             self::interval($result, $x),
         );
+    }
+
+    /** The setting that is proposed, in turns. */
+    public static function next(?MixtureResult $result): ?float
+    {
+        return $result === null ? null : $result->nextTurns ?? $result->answer?->turns;
     }
 
     /** @return array{x: float, width: float}|null */

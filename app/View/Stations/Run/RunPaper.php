@@ -13,6 +13,7 @@ final readonly class RunPaper
     public function __construct(
         public string $title,
         public ?MixtureChart $chart,
+        public ?MixtureChart $onPhone,
         public string $advice,
         public bool $outIsRicher,
     ) {

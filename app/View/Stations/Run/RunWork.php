@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Stations\Run;
 
 use App\Models\RunPurpose;
+use App\View\Charts\ChartPaper;
 use App\View\Charts\DialFace;
 use App\View\Charts\MixtureChart;
 use App\View\Charts\TachBar;
@@ -74,6 +75,7 @@ final readonly class RunWork implements StationWork
             paper: new RunPaper(
                 $title.InSentence::name($adjuster->name),
                 $mixture->readings === [] ? null : MixtureChart::of($mixture, $result, $band),
+                $mixture->readings === [] ? null : MixtureChart::of($mixture, $result, $band, ChartPaper::phone()),
                 self::advice($result).($adjuster->judge === null ? '' : " {$adjuster->judge}."),
                 $adjuster->sense->outIsRicher(),
             ),

@@ -71,8 +71,9 @@
         </form>
     </header>
     @if ($work->paper->chart)
-        <div class="dj-wide" tabindex="0" role="region" aria-label="Mixture run chart"><x-charts.mixture
+        <div class="dj-wide only-wide"><x-charts.mixture
                 :chart="$work->paper->chart" :out-is-richer="$work->paper->outIsRicher" /></div>
+        <div class="only-narrow"><x-charts.mixture :chart="$work->paper->onPhone" :out-is-richer="$work->paper->outIsRicher" /></div>
     @else
         <p class="dj-story"><b>No reading yet.</b> {{ $work->paper->advice }}</p>
     @endif
