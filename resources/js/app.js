@@ -10,6 +10,7 @@ import "./offline.js";
 import "./outbox/outbox.js";
 import "./run.js";
 import "./sight.js";
+import "./photos.js";
 import "./refusal.js";
 import "./sheet.js";
 import "./speed.js";

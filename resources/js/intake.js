@@ -1,4 +1,5 @@
 // Intake: a tick taken back by a second tap, a machine filled in from its last visit, the answers brought under the hand.
+
 document.addEventListener("click", (event) => {
   const radio = event.target.closest("input[type=radio][data-untick]");
   if (radio) {
@@ -22,16 +23,6 @@ document.addEventListener("click", (event) => {
     });
     machine.closest(".dj-found").replaceChildren();
     machine.closest("form")?.querySelector("[data-next]")?.focus({ preventScroll: true });
-  }
-  const board = event.target.closest("[data-pinboard]");
-  if (board) {
-    const box = board.getBoundingClientRect();
-    const form = document.querySelector(`[data-pinform="${board.dataset.pinboard}"]`);
-    if (form) {
-      form.elements.across.value = ((100 * (event.clientX - box.left)) / box.width).toFixed(1);
-      form.elements.down.value = ((100 * (event.clientY - box.top)) / box.height).toFixed(1);
-      form.elements.text.focus();
-    }
   }
   if (event.target.closest('a[href="#answers"]')) {
     event.preventDefault();

@@ -8,6 +8,7 @@
     <a class="dj-all" href="{{ $page->form->to('log') }}">All {{ $page->form->seen }}</a>
     @unless ($page->job->isClosed)
         <a class="btn btn-secondary" href="{{ $page->form->sayAddress() }}">Say a finding</a>
+        @include('sheet.camera')
     @endunless
     <button class="btn btn-secondary" type="button" data-act="note">@include('drawings::icons.plus') Note <kbd
             class="dj-kbd">L</kbd></button>

@@ -21,7 +21,7 @@
     @foreach ($page->photos as $photo)
         <figure id="photo-{{ $photo->id }}">
             <svg viewBox="0 0 {{ $photo->width }} {{ $photo->height }}" role="img"
-                aria-label="{{ $photo->said }}" data-pinboard="{{ $photo->id }}">
+                aria-label="{{ $photo->said }}" data-pinboard="{{ $photo->id }}" data-radius="{{ $photo->radius }}">
                 <image href="{{ $photo->href }}" width="{{ $photo->width }}" height="{{ $photo->height }}" />
                 @foreach ($photo->pins as $pin)
                     <g transform="translate({{ $pin['x'] }} {{ $pin['y'] }})">
@@ -50,16 +50,21 @@
                     'pinsOn' => $photo->id,
                 ])
                     <input type="hidden" name="photo" value="{{ $photo->id }}">
-                    <div class="dj-field"><label for="pin-x-{{ $photo->id }}">Across, %</label><input
-                            class="form-control" id="pin-x-{{ $photo->id }}" name="across" inputmode="decimal"
-                            value="50" required></div>
-                    <div class="dj-field"><label for="pin-y-{{ $photo->id }}">Down, %</label><input
-                            class="form-control" id="pin-y-{{ $photo->id }}" name="down" inputmode="decimal"
-                            value="50" required></div>
                     <div class="dj-field is-wide"><label for="pin-t-{{ $photo->id }}">Tap the photo, then say what
                             is there</label><input class="form-control" id="pin-t-{{ $photo->id }}" name="text"
                             maxlength="120" required autocomplete="off"></div>
                     <button class="btn btn-secondary" type="submit">Pin it</button>
+                    <details class="is-wide">
+                        <summary>Place it without tapping</summary>
+                        <div class="dj-grid">
+                            <div class="dj-field"><label for="pin-x-{{ $photo->id }}">Across, %</label><input
+                                    class="form-control" id="pin-x-{{ $photo->id }}" name="across"
+                                    inputmode="decimal" value="50"></div>
+                            <div class="dj-field"><label for="pin-y-{{ $photo->id }}">Down, %</label><input
+                                    class="form-control" id="pin-y-{{ $photo->id }}" name="down" inputmode="decimal"
+                                    value="50"></div>
+                        </div>
+                    </details>
                 </form>
                 @include('forms.open', ['form' => $page->form, 'kind' => 'struck', 'class' => 'dj-pinform'])<input type="hidden"
                         name="supersedes" value="{{ $photo->entry }}"><button class="btn btn-secondary" type="submit"
