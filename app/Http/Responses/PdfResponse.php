@@ -13,20 +13,28 @@ use Illuminate\Http\Response;
 /** A view printed on A4 or letter; nothing is fetched while printing. */
 final readonly class PdfResponse implements Responsable
 {
-    /** @param  view-string  $view */
-    public function __construct(private string $view, private object $page, private string $name)
-    {
+    /**
+     * @param  view-string  $view
+     * @param  array<string, Drawing>  $drawings by the name the view calls them
+     */
+    public function __construct(
+        private string $view,
+        private object $page,
+        private string $name,
+        private array $drawings = [],
+    ) {
     }
 
     /** @param  Request  $request */
     public function toResponse($request): Response
     {
-        $view = view($this->view, ['page' => $this->page]);
+        $view = view($this->view, ['page' => $this->page, 'drawings' => $this->drawings]);
         $pdf = new Dompdf(
             new Options([
                 'isRemoteEnabled' => false,
                 'isPhpEnabled' => false,
                 'defaultFont' => 'DejaVu Sans',
+                'chroot' => resource_path('fonts'),
                 'tempDir' => storage_path('framework/cache'),
                 'fontDir' => storage_path('framework/cache'),
                 'fontCache' => storage_path('framework/cache'),

@@ -9,6 +9,8 @@ use App\Models\Shop;
 use App\View\Charts\StripChart;
 use App\View\Report\BeforeAndAfter;
 use App\View\Report\ReportHead;
+use App\View\Report\ReportPhoto;
+use App\View\Report\ReportRun;
 use App\View\Report\ReportStory;
 use App\View\Report\ReportTests;
 use App\View\Stations\HandBack\HandBackWork;
@@ -24,9 +26,12 @@ final readonly class ReportPage
 {
     /**
      * @param  list<BeforeAndAfter>  $pairs
+     * @param  list<ReportPhoto>  $photos
+     * @param  list<ReportRun>  $runs
      * @param  StripChart|null  $chart of the last hold test
      */
     private function __construct(
+        public string $jobId,
         public string $title,
         public ReportHead $head,
         public ReportTests $tests,
@@ -36,6 +41,8 @@ final readonly class ReportPage
         public string $sheetHref,
         public string $pdfHref,
         public ?StripChart $chart,
+        public array $photos,
+        public array $runs,
     ) {
     }
 
@@ -45,6 +52,7 @@ final readonly class ReportPage
         $hold = $sheet->of(Holds::class)->latest();
 
         return new self(
+            jobId: $job->id,
             title: "{$job->number} Report",
             head: ReportHead::of($job, $sheet, Shop::name()),
             tests: ReportTests::of($sheet),
@@ -54,14 +62,8 @@ final readonly class ReportPage
             sheetHref: route('stations.show', [$job, $job->station]),
             pdfHref: Papers::of($job)->pdf,
             chart: $hold === null || $trace === null ? null : StripChart::wide($hold, $trace),
+            photos: ReportPhoto::pair($sheet),
+            runs: ReportRun::all($sheet),
         );
-    }
-
-    /** The chart for paper, as the address of a picture that holds it; empty where there is none. */
-    public function chartImage(): string
-    {
-        return $this->chart === null
-            ? ''
-            : 'data:image/svg+xml;base64,'.base64_encode(view('reports.chart', ['chart' => $this->chart])->render());
     }
 }

@@ -4,67 +4,98 @@
 <head>
     <meta charset="utf-8">
     <title>{{ $page->title }}</title>
-    <style>
-        body {
-            font-family: "DejaVu Sans", sans-serif;
-            font-size: 10pt;
-            color: #121d18;
-        }
-
-        h1 {
-            font-size: 18pt;
-            margin: 0 0 2pt;
-        }
-
-        h2 {
-            font-size: 11pt;
-            margin: 12pt 0 3pt;
-            border-bottom: 1pt solid #17423a;
-        }
-
-        ul {
-            margin: 2pt 0;
-            padding-left: 14pt;
-        }
-
-        p {
-            margin: 2pt 0;
-        }
-
-        .rep-chart {
-            page-break-inside: avoid;
-        }
-
-        .rep-shop {
-            color: #17423a;
-            font-weight: bold;
-        }
-
-        .rep-line {
-            color: #44534c;
-        }
-
-        table {
-            width: 100%;
-            border-collapse: collapse;
-        }
-
-        th,
-        td {
-            text-align: left;
-            padding: 2pt 4pt;
-            border-bottom: .5pt solid #b4bfba;
-            font-size: 9pt;
-        }
-    </style>
+    @include('reports.paper')
 </head>
 
 <body>
-    @include('reports.body')
-    @if ($page->chart)
-        <div class="rep-chart"><h2>The last pressure test: what the gauge showed, and where the most that may leak would run</h2>
-        <img src="{{ $page->chartImage() }}" alt="{{ $page->chart->label }}" width="100%"></div>
+    <div class="foot">{{ $page->head->shop }} · {{ $page->head->number }} · {{ $page->head->machine }}</div>
+    <table class="band">
+        <tr>
+            <td class="shop">{{ $page->head->shop }}</td>
+            <td class="plate"><span>{{ $page->head->number }}</span></td>
+        </tr>
+    </table>
+    <h1>{{ $page->head->machine }}</h1>
+    <p class="line">{{ $page->head->engine }} @if ($page->head->serial)
+            · serial {{ $page->head->serial }}
+            @endif @if ($page->head->customer)
+                · for {{ $page->head->customer }}
+            @endif
+        <br>Taken in {{ $page->head->opened }} · {{ $page->head->handedBack }}
+    </p>
+    @if ($page->head->complaint)
+        <p class="told"><b>You told us:</b> {{ $page->head->complaint }}</p>
     @endif
+    <table class="two">
+        <tr>
+            <td>
+                <h2>What was wrong, and how we know</h2>
+                @include('reports.sentences', ['sentences' => $page->story->wrong])
+            </td>
+            @if ($page->story->done)
+                <td class="last">
+                    <h2>What was done</h2>
+                    @include('reports.sentences', ['sentences' => $page->story->done])
+                </td>
+            @endif
+        </tr>
+    </table>
+    @if ($page->pairs)
+        <h2>Before and after</h2>
+        <table class="rows pairs">
+            <tr>
+                <th></th>
+                <th>As it came</th>
+                <th>As it goes</th>
+            </tr>
+            @foreach ($page->pairs as $pair)
+                <tr>
+                    <td>{{ $pair->what }}</td>
+                    <td>{{ $pair->before }}</td>
+                    <td><b>{{ $pair->after }}</b></td>
+                </tr>
+            @endforeach
+        </table>
+    @endif
+    @if ($page->photos)
+        <table class="photos">
+            <tr>
+                @foreach ($page->photos as $photo)
+                    <td><img src="{{ $drawings[$photo->id]->address ?? '' }}" alt="{{ $photo->caption }}">
+                        <p><b>{{ $photo->title }}.</b> {{ $photo->caption }} {{ implode('  ', $photo->pins) }}</p>
+                    </td>
+                @endforeach
+            </tr>
+        </table>
+    @endif
+    @if ($page->chart)
+        <div class="chart">
+            <h2>The last pressure test: what the gauge showed, and where the most that may leak would run</h2>
+            <img src="{{ $drawings['hold']->address }}" alt="{{ $page->chart->label }}">
+        </div>
+    @endif
+    @foreach ($page->runs as $i => $run)
+        <div class="chart">
+            <h2>{{ $run->title }}</h2>
+            <img src="{{ $drawings["run-{$i}"]->address }}" alt="{{ $run->chart->label }}">
+        </div>
+    @endforeach
+    <div class="chart">
+        <h2>Proved before it goes home</h2>
+        <table class="rows">
+            @foreach ($page->tests->checks as $check)
+                <tr>
+                    <td>{{ $check['do'] }}</td>
+                    <td class="result"><b>{{ $check['result'] }}</b></td>
+                </tr>
+            @endforeach
+        </table>
+        @foreach ($page->tests->overrides as $override)
+            <p class="line">{{ $override }}</p>
+        @endforeach
+    </div>
+    <div class="well"><b>So that it stays well.</b> {{ $page->advice }}</div>
+    <div class="small">@include('reports.work')</div>
 </body>
 
 </html>

@@ -18,6 +18,22 @@
                     @if ($page->chart)
                         <h2>The last hold test</h2>@include('charts.strip', ['chart' => $page->chart, 'id' => 'report'])
                     @endif
+                    @foreach ($page->runs as $run)
+                        <h2>{{ $run->title }}</h2>
+                        <div class="dj-wide" tabindex="0" role="region" aria-label="{{ $run->title }}"><x-charts.mixture
+                                :chart="$run->chart" :out-is-richer="$run->outIsRicher" /></div>
+                    @endforeach
+                    @if ($page->photos)
+                        <div class="rep-photos">
+                            @foreach ($page->photos as $photo)
+                                <figure><img src="{{ route('photos.show', [$page->jobId, $photo->id]) }}"
+                                        alt="{{ $photo->title }}: {{ $photo->caption }}">
+                                    <figcaption><b>{{ $photo->title }}.</b> {{ $photo->caption }}
+                                        {{ implode('  ', $photo->pins) }}</figcaption>
+                                </figure>
+                            @endforeach
+                        </div>
+                    @endif
                 </article>
             </main>
         </div>

@@ -1,0 +1,5 @@
+<ul>
+    @foreach ($sentences as $sentence)
+        <li>{{ $sentence }}</li>
+    @endforeach
+</ul>
