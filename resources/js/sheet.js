@@ -40,6 +40,14 @@ document.addEventListener("htmx:beforeSwap", (event) => {
   }
 });
 
+// What one might write of a fact is shown where it is written.
+document.addEventListener("change", (event) => {
+  const examples = event.target.dataset.examples;
+  if (examples) {
+    document.getElementById(examples).placeholder = event.target.selectedOptions[0].dataset.example;
+  }
+});
+
 document.addEventListener("dj:swapped", () => {
   nameTheme();
 });

@@ -73,7 +73,7 @@ it('says the dial in a sentence, and which way is richer', function (): void {
     $air = DialFace::of(adjuster(sense: Sense::Air), Turns::parse('1 1/2'));
 
     expect($fuel->valueText)
-        ->toBe('1 1/2 turns out, found 1 3/4, book 1 1/2')
+        ->toBe("1\u{00A0}1/2 turns out, found 1 3/4, book 1 1/2")
         ->and($fuel->out->word)
         ->toBe('richer')
         ->and($fuel->out->class)

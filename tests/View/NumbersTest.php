@@ -24,7 +24,10 @@ it('says numbers as technicians do', function (string $got, string $said): void 
     'no turns yet' => [fn () => Numbers::turns(null), 'not set'],
     'never counted' => [fn () => Numbers::found(null), 'not counted'],
     'one turn out' => [fn () => Numbers::counted(Turns::parse('1'), Datum::Seat), '1 turn out'],
-    'more turns in' => [fn () => Numbers::counted(Turns::parse('1 1/4'), Datum::Cam), "1\u{00A0}1/4 turns in past touching"],
+    'more turns in' => [
+        fn () => Numbers::counted(Turns::parse('1 1/4'), Datum::Cam),
+        "1\u{00A0}1/4 turns in past touching",
+    ],
     'short times in seconds' => [fn () => Numbers::seconds(60.4), '60 s'],
     'long times in minutes' => [fn () => Numbers::seconds(600.0), '10 min'],
     'and what is left over' => [fn () => Numbers::seconds(150.0), '2 min 30 s'],

@@ -10,6 +10,7 @@ use App\View\Charts\StripChart;
 use App\View\Report\BeforeAndAfter;
 use App\View\Report\ReportHead;
 use App\View\Report\ReportPhoto;
+use App\View\Report\ReportRecord;
 use App\View\Report\ReportRun;
 use App\View\Report\ReportStory;
 use App\View\Report\ReportTests;
@@ -38,6 +39,7 @@ final readonly class ReportPage
         public ReportStory $story,
         public array $pairs,
         public string $advice,
+        public ReportRecord $record,
         public string $sheetHref,
         public string $pdfHref,
         public ?StripChart $chart,
@@ -59,6 +61,7 @@ final readonly class ReportPage
             story: ReportStory::of($sheet, $catalogue),
             pairs: BeforeAndAfter::all($sheet),
             advice: $sheet->of(Proofs::class)->advice ?? HandBackWork::ADVICE,
+            record: ReportRecord::of($sheet),
             sheetHref: route('stations.show', [$job, $job->station]),
             pdfHref: Papers::of($job)->pdf,
             chart: $hold === null || $trace === null ? null : StripChart::wide($hold, $trace),

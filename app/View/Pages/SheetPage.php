@@ -14,6 +14,7 @@ use App\View\Sheet\JobHead;
 use App\View\Sheet\NextMove;
 use App\View\Sheet\NextPlate;
 use App\View\Sheet\PhotoCard;
+use App\View\Sheet\RecordForm;
 use App\View\Stations\HasTabs;
 use App\View\Stations\SheetView;
 use App\View\Stations\StationWork;
@@ -45,6 +46,7 @@ final readonly class SheetPage
         public array $ribbon,
         public array $photos,
         public string $clockNote,
+        public RecordForm $record,
     ) {
     }
 
@@ -68,6 +70,7 @@ final readonly class SheetPage
             ribbon: LogLine::latest($view->sheet, self::LATEST),
             photos: PhotoCard::all($view),
             clockNote: self::clockNote($view->sheet->log),
+            record: RecordForm::of($view->sheet, $view->station),
         );
     }
 

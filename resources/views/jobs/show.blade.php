@@ -37,7 +37,7 @@
                     'hidden' => true,
                 ])</form>
             @endif
-            @include('sheet.note', ['form' => $page->form, 'station' => $page->station])
+            @include('sheet.note', ['form' => $page->form, 'station' => $page->station, 'record' => $page->record])
         </div>
     @endfragment
 @endsection

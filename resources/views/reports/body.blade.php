@@ -66,4 +66,7 @@
 @endforeach
 <h2>So that it stays well</h2>
 <p>{{ $page->advice }}</p>
+@foreach ($page->record->advice as $advice)
+    <p><b>{{ $advice['what'] }}:</b> {{ $advice['text'] }}</p>
+@endforeach
 @include('reports.work')

@@ -57,29 +57,7 @@
             @endforeach
         </table>
     @endif
-    @if ($page->photos)
-        <table class="photos">
-            <tr>
-                @foreach ($page->photos as $photo)
-                    <td><img src="{{ $drawings[$photo->id]->address ?? '' }}" alt="{{ $photo->caption }}">
-                        <p><b>{{ $photo->title }}.</b> {{ $photo->caption }} {{ implode('  ', $photo->pins) }}</p>
-                    </td>
-                @endforeach
-            </tr>
-        </table>
-    @endif
-    @if ($page->chart)
-        <div class="chart">
-            <h2>The last pressure test: what the gauge showed, and where the most that may leak would run</h2>
-            <img src="{{ $drawings['hold']->address }}" alt="{{ $page->chart->label }}">
-        </div>
-    @endif
-    @foreach ($page->runs as $i => $run)
-        <div class="chart">
-            <h2>{{ $run->title }}</h2>
-            <img src="{{ $drawings["run-{$i}"]->address }}" alt="{{ $run->chart->label }}">
-        </div>
-    @endforeach
+    @include('reports.pictures')
     <div class="chart">
         <h2>Proved before it goes home</h2>
         <table class="rows">
@@ -94,7 +72,11 @@
             <p class="line">{{ $override }}</p>
         @endforeach
     </div>
-    <div class="well"><b>So that it stays well.</b> {{ $page->advice }}</div>
+    <div class="well"><b>So that it stays well.</b> {{ $page->advice }}
+        @foreach ($page->record->advice as $advice)
+            <br><b>{{ $advice['what'] }}:</b> {{ $advice['text'] }}
+        @endforeach
+    </div>
     <div class="small">@include('reports.work')</div>
 </body>
 

@@ -1,3 +1,16 @@
+@if ($page->record->facts)
+    <h2>For the record</h2>
+    <table class="table">
+        <tbody>
+            @foreach ($page->record->facts as $fact)
+                <tr>
+                    <th scope="row">{{ $fact['what'] }}</th>
+                    <td>{{ $fact['text'] }}</td>
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+@endif
 @if ($page->tests->measured)
     <h2>Every measurement, for whoever repairs it next</h2>
     <table class="table">

@@ -12,4 +12,5 @@
         <div class="dj-tap"><input class="form-control" id="promise-what" name="what" maxlength="200" required
                 autocomplete="off"><button class="btn btn-secondary" type="submit">Put it off</button></div>
     </form>
+    @include('sheet.record')
 </dialog>

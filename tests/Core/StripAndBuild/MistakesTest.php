@@ -340,7 +340,8 @@ it('gives the reason of an order to the part that must go in first, while the ot
     }
     $plan = $build->tray->plan;
 
-    expect(BuildOrder::why($build, $plan->parts['needle_clip']))->toBe('The needle hangs on its clip: before the inlet needle')
+    expect(BuildOrder::why($build, $plan->parts['needle_clip']))
+        ->toBe('The needle hangs on its clip: before the inlet needle')
         ->and(BuildOrder::why($build->account('needle', 'scrapped'), $plan->parts['needle_clip']))->toBeNull()
         ->and(BuildOrder::why($build, $plan->parts['bowl']))->toBeNull();
 });
@@ -358,7 +359,8 @@ it('does not count a spring that stays in as lost', function (): void {
         foreach ($kept as $spring) {
             if (array_diff($plan->parts[$spring]->after, $tray->off()) === []) {
                 $more = $tray->takeOff($spring)->springs();
-                expect($more['expected'])->toBeGreaterThan($counted['expected'])->and($more['found'])->toBe($more['expected']);
+                expect($more['expected'])->toBeGreaterThan($counted['expected'])
+                    ->and($more['found'])->toBe($more['expected']);
             }
         }
     }

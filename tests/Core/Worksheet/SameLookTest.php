@@ -26,8 +26,11 @@ it('does not ask at Clean & inspect for what a bench test has shown', function (
 
 it('asks again once the test fails, and never takes back what was judged by itself', function (): void {
     $bench = (new Bench('cube_opposed'))->inspect('plate', 'replace', 'Bent');
-    $passed = $bench->add(EntryKind::TestDone, ['test' => 'shaft', 'passed' => true])->sheet()->of(Inspected::class)->records;
-    $failed = $bench->add(EntryKind::TestDone, ['test' => 'shaft', 'passed' => false])->sheet()->of(Inspected::class)->records;
+    $after = static fn (bool $passed): array => $bench
+        ->add(EntryKind::TestDone, ['test' => 'shaft', 'passed' => $passed])
+        ->sheet()->of(Inspected::class)->records;
+    $passed = $after(true);
+    $failed = $after(false);
 
     expect($passed['plate']->condition->value)->toBe('replace')
         ->and($passed['shaft']->isGood())->toBeTrue()
@@ -56,7 +59,8 @@ it('counts a bench test as passed once all that it shows was judged good', funct
 });
 
 it('leaves a test that was done by itself as it was found', function (): void {
-    $bench = tested('cube_opposed', 'diaphragm_feel', passed: false)->inspect('metering_diaphragm')->inspect('pump_diaphragm');
+    $bench = tested('cube_opposed', 'diaphragm_feel', passed: false);
+    $bench->inspect('metering_diaphragm')->inspect('pump_diaphragm');
 
     expect($bench->sheet()->of(Tests::class)->records['diaphragm_feel']->passed)->toBeFalse();
 });

@@ -14,7 +14,9 @@ final readonly class NoteWords implements RoomWords
     public static function table(): array
     {
         return [
-            NoteAdded::class => static fn (NoteAdded $act): Phrase => new Phrase("Note: {$act->text}"),
+            NoteAdded::class => static fn (NoteAdded $act): Phrase => $act->fact() === null
+                ? new Phrase("Note: {$act->text}")
+                : new Phrase("{$act->fact()->title()}: ", $act->text),
             Struck::class => static fn (Struck $act): Phrase => new Phrase(
                 'Struck an entry'.($act->reason === null ? '' : ": {$act->reason}"),
             ),

@@ -2,18 +2,10 @@
 
 <svg @class(['mixrun', 'is-narrow' => $chart->on->isNarrow]) viewBox="0 0 {{ $chart->on->width }} {{ $chart->on->height }}"
     role="img" aria-label="{{ $chart->label }}">
-    <defs>
-        <pattern id="z-lean{{ $chart->on->isNarrow ? '-n' : '' }}" width="9" height="9" patternUnits="userSpaceOnUse"
-            patternTransform="rotate(45)">
-            <path class="zpl" d="M0 0V9" />
-        </pattern>
-        <pattern id="z-rich{{ $chart->on->isNarrow ? '-n' : '' }}" width="10" height="10" patternUnits="userSpaceOnUse">
-            <circle class="zpr" cx="3" cy="3" r="1.7" />
-            <circle class="zpr" cx="8" cy="8" r="1.7" />
-        </pattern>
-    </defs>
+    @include('charts.mixture-patterns', ['ending' => $chart->on->isNarrow ? '-n' : ''])
     @foreach ($chart->levels as $level)
-        <path class="g" d="M{{ $chart->on->left }} {{ $level['y'] }}H{{ $chart->on->right }}" /><text class="ax" text-anchor="end" x="{{ $chart->on->left - 8 }}"
+        <path class="g" d="M{{ $chart->on->left }} {{ $level['y'] }}H{{ $chart->on->right }}" />
+        <text class="ax" text-anchor="end" x="{{ $chart->on->left - 8 }}"
             y="{{ $level['y'] + 5 }}">{{ $level['text'] }}</text>
     @endforeach
     @if ($chart->leanEdge !== null)

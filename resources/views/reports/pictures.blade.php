@@ -1,0 +1,23 @@
+@if ($page->photos)
+    <table class="photos">
+        <tr>
+            @foreach ($page->photos as $photo)
+                <td><img src="{{ $drawings[$photo->id]->address ?? '' }}" alt="{{ $photo->caption }}">
+                    <p><b>{{ $photo->title }}.</b> {{ $photo->caption }} {{ implode('  ', $photo->pins) }}</p>
+                </td>
+            @endforeach
+        </tr>
+    </table>
+@endif
+@if ($page->chart)
+    <div class="chart">
+        <h2>The last pressure test: what the gauge showed, and where the most that may leak would run</h2>
+        <img src="{{ $drawings['hold']->address }}" alt="{{ $page->chart->label }}">
+    </div>
+@endif
+@foreach ($page->runs as $i => $run)
+    <div class="chart">
+        <h2>{{ $run->title }}</h2>
+        <img src="{{ $drawings["run-{$i}"]->address }}" alt="{{ $run->chart->label }}">
+    </div>
+@endforeach
