@@ -195,5 +195,14 @@ it('takes what was watched by eye in one key', function (): void {
     expect($result['verdict'])->toBe('holds')
         ->and(Trace::query()->firstOrFail()->readings)->toBe([5.0, 5.0])
         ->and(Trace::query()->firstOrFail()->seconds)->toBe([0.0, 60.0]);
-    $this->get("/jobs/{$this->job->id}/bench-test")->assertSee('Held 60 s at')->assertSee('Holds');
+    $this->get("/jobs/{$this->job->id}/bench-test")->assertSee('Held')->assertSee('60 s at')->assertSee('Holds');
+    // It is said to have been by eye, wherever it is told.
+    $this->get("/jobs/{$this->job->id}/log")->assertSee('looked at before and after');
+    $this->get("/jobs/{$this->job->id}/report")->assertSee('looked at before and after');
+});
+
+it('does not say of a vacuum that it was held at a pressure', function (): void {
+    $this->hold($this->job, ['readings' => null, 'held' => '60', 'held_psi' => '5', 'method' => 'vacuum'])
+        ->assertSessionHasErrors(['held' => 'Held is said of a pressure. Of a vacuum, type what the gauge showed and when.']);
+    expect(Trace::query()->count())->toBe(0);
 });

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use App\View\Charts\ChartPaper;
 use App\View\Charts\CutCurve;
 use App\View\Charts\DialFace;
 use App\View\Charts\Gauge;
 use App\View\Charts\MixtureChart;
+use App\View\Charts\MixtureMarks;
 use App\View\Charts\StripChart;
 use App\View\Charts\TachBar;
 use DustyJet\Carburetor\Sense;
@@ -13,6 +15,7 @@ use DustyJet\HoldTest\LeakShape;
 use DustyJet\HoldTest\Rig;
 use DustyJet\HoldTest\ScriptedLeak;
 use DustyJet\Knowledge\FamilyFiles;
+use DustyJet\Mixture\Mark;
 use DustyJet\Mixture\MixtureReading;
 use DustyJet\Quantity\Flow;
 use DustyJet\Quantity\PressureUnit;
@@ -144,6 +147,57 @@ it('draws lean on the left, whichever way the screw turns', function (Sense $sen
         ->and($chart->points[4]['now'])
         ->toBeTrue();
 })->with([Sense::Fuel, Sense::Air]);
+
+it('prints no label of a run over a point or off its paper', function (array $run, ChartPaper $paper): void {
+    $state = adjuster(run: $run);
+    $card = FamilyFiles::shipped()->of('float_pilot_jet')->card;
+    $chart = MixtureChart::of($state, RunSoFar::judged($state, $card), [1700.0, 1850.0], $paper);
+    $now = $chart->points[count($chart->points) - 1];
+    foreach (array_slice($chart->points, 0, -1) as $point) {
+        $ahead = ($now['isLeft'] ? -1.0 : 1.0) * ($point['x'] - $now['x']);
+        $isBeside = $ahead > 12.0 && $ahead < 78.0;
+        expect($now['label'] !== '' && $isBeside && abs($point['y'] - $now['labelY'] + 5.0) < 12.0)->toBeFalse();
+        if ($chart->marks->nextX !== null) {
+            $isUnder = abs($point['x'] - $chart->marks->nextX) < MixtureMarks::HALF_FLAG
+                && $point['y'] > $chart->marks->nextY && $point['y'] < $chart->marks->nextY + MixtureMarks::FLAG_HEIGHT;
+            expect($isUnder)->toBeFalse();
+        }
+    }
+    foreach ($chart->points as $point) {
+        expect($point['x'])->toBeBetween($paper->left, $paper->right)->and($point['labelY'])->toBeLessThan($paper->height);
+    }
+    $levels = array_column($chart->levels, 'y');
+    $shown = array_column(array_filter($chart->turns, static fn (array $t): bool => $t['text'] !== ''), 'x');
+    foreach (array_slice($levels, 1) as $i => $y) {
+        expect(abs($y - $levels[$i]))->toBeGreaterThan(14.0);
+    }
+    foreach (array_slice($shown, 1) as $i => $x) {
+        expect(abs($x - $shown[$i]))->toBeGreaterThan(30.0);
+    }
+})->with([
+    'near a peak' => [['1' => 1500.0, '1 1/4' => 1650.0, '1 1/2' => 1720.0, '1 3/4' => 1690.0, '2' => 1600.0]],
+    'steep' => [['3/4' => 12200.0, '5/8' => 12900.0, '1/2' => 13400.0, '3/8' => 13700.0]],
+    'low and last' => [['1/2' => 720.0, '3/4' => 760.0, '1' => 740.0, '1 1/4' => 700.0, '2' => 650.0]],
+])->with([[ChartPaper::wide()], [ChartPaper::phone()]]);
+
+it('marks what was only heard, by its side', function (): void {
+    $heard = static fn (string $at, Mark $mark): MixtureReading => new MixtureReading(Turns::parse($at), null, [$mark]);
+    $state = array_reduce(
+        [
+            $heard('1/2', Mark::RoughLean),
+            $heard('1 1/2', Mark::Clean),
+            $heard('2 1/4', Mark::RoughRich),
+            MixtureReading::died(Turns::parse('3')),
+        ],
+        static fn (AdjusterState $s, MixtureReading $r): AdjusterState => $s->read($r),
+        adjuster(),
+    );
+    $chart = MixtureChart::of($state, null, [1700.0, 1850.0]);
+
+    expect(array_column($chart->heard, 'side'))->toBe(['lean', 'clean', 'rich'])
+        ->and($chart->points)->toBe([])
+        ->and(array_column($chart->table, 'rpm'))->toBe(['by ear', 'by ear', 'by ear', 'died']);
+});
 
 it('draws a run of one reading', function (): void {
     $state = adjuster(run: ['1 1/2' => 1700.0]);

@@ -30,7 +30,9 @@
                     part may still follow.</span></p>
         @endif
         @includeWhen(count($work->rest) > 1, 'stations.strip.rest')
-        <h3 class="dj-sub">Comes off now</h3>
+        @if ($work->ready)
+            <h3 class="dj-sub">Comes off now</h3>
+        @endif
         <ol class="dj-steps dj-offs">
             @foreach ($work->ready as $part)
                 <li @class(['is-next' => $loop->first])>@include('sheet.off', [

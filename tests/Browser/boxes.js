@@ -1,0 +1,105 @@
+// What of a page's text is cut off, or printed over another: boxes of text as the browser lays them out.
+export const misplaced = (page) =>
+  page.evaluate(() => {
+    const SLACK = 2;
+    const isShown = (element) =>
+      element.checkVisibility({ opacityProperty: true, visibilityProperty: true });
+    const isAside = (element) =>
+      element.closest(
+        ".visually-hidden, dialog, svg, [aria-hidden=true], .dj-next .btn, .dj-errors",
+      );
+    const texts = [];
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    while (walker.nextNode()) {
+      const node = walker.currentNode;
+      const element = node.parentElement;
+      if (
+        node.textContent.trim() === "" ||
+        !isShown(element) ||
+        isAside(element) ||
+        element.clientWidth === 1
+      ) {
+        continue;
+      }
+      const range = document.createRange();
+      range.selectNodeContents(node);
+      for (const box of range.getClientRects()) {
+        if (box.width > 1 && box.height > 1) {
+          texts.push({ element, box, said: node.textContent.trim().slice(0, 40) });
+        }
+      }
+    }
+    // Where something scrolls, what lies outside it is not cut off: it is further on.
+    const windowOf = (element) => {
+      const seen = {
+        left: 0,
+        top: -Infinity,
+        right: document.documentElement.clientWidth,
+        bottom: Infinity,
+      };
+      let isScrolled = false;
+      for (let at = element; at && at !== document.body; at = at.parentElement) {
+        const style = getComputedStyle(at);
+        if (style.overflowX === "visible" && style.overflowY === "visible") {
+          continue;
+        }
+        const box = at.getBoundingClientRect();
+        isScrolled ||= /auto|scroll/.test(style.overflowX + style.overflowY);
+        if (style.textOverflow === "ellipsis" || isScrolled) {
+          return { ...seen, isScrolled: true, box };
+        }
+        seen.left = Math.max(seen.left, box.left);
+        seen.right = Math.min(seen.right, box.right);
+        seen.top = Math.max(seen.top, box.top);
+        seen.bottom = Math.min(seen.bottom, box.bottom);
+      }
+      return seen;
+    };
+    const found = [];
+    const drawn = [];
+    for (const text of texts) {
+      const seen = windowOf(text.element);
+      if (seen.isScrolled) {
+        const { box } = seen;
+        const isInView =
+          text.box.bottom <= box.bottom &&
+          text.box.top >= box.top &&
+          text.box.right <= box.right + SLACK;
+        if (isInView) {
+          drawn.push(text);
+        }
+        continue;
+      }
+      const { left, right, top, bottom } = text.box;
+      if (
+        left < seen.left - SLACK ||
+        right > seen.right + SLACK ||
+        top < seen.top - SLACK ||
+        bottom > seen.bottom + SLACK
+      ) {
+        found.push(`cut off: ${text.said}`);
+      }
+      drawn.push(text);
+    }
+    for (let i = 0; i < drawn.length; i++) {
+      for (let j = i + 1; j < drawn.length; j++) {
+        const [a, b] = [drawn[i], drawn[j]];
+        if (
+          a.element === b.element ||
+          a.element.contains(b.element) ||
+          b.element.contains(a.element)
+        ) {
+          continue;
+        }
+        const width = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left);
+        const height = Math.min(a.box.bottom, b.box.bottom) - Math.max(a.box.top, b.box.top);
+        if (width > SLACK && height > 0.4 * Math.min(a.box.height, b.box.height)) {
+          found.push(`over each other: ${a.said} / ${b.said}`);
+        }
+      }
+    }
+    if (document.documentElement.scrollWidth > document.documentElement.clientWidth) {
+      found.push(`scrolls sideways: ${document.documentElement.scrollWidth}`);
+    }
+    return [...new Set(found)];
+  });

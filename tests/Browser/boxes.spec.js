@@ -1,0 +1,99 @@
+import { expect, signIn, test } from "./bench.js";
+import { misplaced } from "./boxes.js";
+
+const SIZES = [
+  { width: 390, height: 844 },
+  { width: 768, height: 1024 },
+  { width: 1280, height: 800 },
+  { width: 1920, height: 1080 },
+];
+const STATIONS = [
+  "intake",
+  "as-found",
+  "strip",
+  "bench-test",
+  "clean",
+  "build",
+  "set",
+  "run",
+  "hand-back",
+  "log",
+  "report",
+];
+const PAGES = [
+  "/",
+  "/jobs/create",
+  "/jobs/create?family=cube_opposed",
+  "/library",
+  "/people",
+  "/instruments",
+  "/me",
+];
+
+// The page is laid out anew at each width; nothing of it is asked for again.
+const measure = async (page, path) => {
+  const found = [];
+  await page.setViewportSize(SIZES[0]);
+  await page.goto(path);
+  await page.evaluate(() => document.fonts.ready);
+  for (const size of SIZES) {
+    await page.setViewportSize(size);
+    found.push(...(await misplaced(page)).map((said) => `${size.width} px, ${path}: ${said}`));
+  }
+  return found;
+};
+
+const jobOf = async (page, machine) => {
+  await page.goto("/");
+  const href = await page
+    .locator('a[href*="/jobs/"]', { hasText: machine })
+    .first()
+    .getAttribute("href");
+  return new URL(href, "http://x").pathname.split("/").slice(0, 3).join("/");
+};
+
+test("no text of a page is cut off or printed over another, at four widths", async ({ page }) => {
+  await signIn(page);
+  for (const path of PAGES) {
+    expect(await measure(page, path)).toEqual([]);
+  }
+});
+
+for (const machine of ["Korvo 52", "Osier 3 kW", "Harrowgate 20", "Marlin & Pike 60"]) {
+  test(`no text of a station is cut off or printed over another, at four widths: ${machine}`, async ({
+    page,
+  }) => {
+    await signIn(page);
+    const job = await jobOf(page, machine);
+    for (const station of STATIONS) {
+      expect(await measure(page, `${job}/${station}`)).toEqual([]);
+    }
+  });
+}
+
+test("what is cut off or printed over another is found", async ({ page }) => {
+  await signIn(page);
+  await page.evaluate(() => {
+    const box = document.createElement("div");
+    box.innerHTML = "<p id=a>A sentence of some length</p><p id=b>Another sentence</p>";
+    Object.assign(box.style, {
+      position: "fixed",
+      top: "0",
+      left: "0",
+      width: "60px",
+      overflow: "hidden",
+      whiteSpace: "nowrap",
+    });
+    document.body.append(box);
+    Object.assign(document.getElementById("b").style, {
+      position: "absolute",
+      top: "0",
+      left: "0",
+    });
+  });
+  const found = await misplaced(page);
+  expect(found).toContain("cut off: A sentence of some length");
+  expect(found.some((said) => said.includes("A sentence of some length / Another sentence"))).toBe(
+    true,
+  );
+});

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+use DustyJet\BenchLog\UnreadableEntry;
+use DustyJet\Worksheet\EntryKind;
+use DustyJet\Worksheet\Notes\Fact;
+use DustyJet\Worksheet\Notes\Facts;
+use Tests\Core\Worksheet\Bench;
+
+function fact(Fact $fact, string $text): array
+{
+    return ['text' => $text, 'fact' => $fact->value];
+}
+
+it('keeps the last word on each fact, in the order of the work', function (): void {
+    $sheet = (new Bench)
+        ->add(EntryKind::NoteAdded, fact(Fact::NextService, 'in spring'))
+        ->add(EntryKind::NoteAdded, fact(Fact::JetBored, '0.60 mm'))
+        ->add(EntryKind::NoteAdded, fact(Fact::JetBored, '0.62 mm before and after'))
+        ->add(EntryKind::NoteAdded, ['text' => 'leans to the left'])
+        ->sheet();
+
+    expect($sheet->of(Facts::class)->inOrder())->toBe([
+        ['fact' => Fact::JetBored, 'text' => '0.62 mm before and after'],
+        ['fact' => Fact::NextService, 'text' => 'in spring'],
+    ]);
+});
+
+it('refuses a fact that nobody knows, and takes back one that is struck', function (): void {
+    $bench = (new Bench)->add(EntryKind::NoteAdded, fact(Fact::KitUsed, 'full kit'));
+    $noted = $bench->sheet()->log->entries;
+    $bench->add(EntryKind::Struck, [], $noted[count($noted) - 1]->id);
+
+    expect(fn () => $bench->refuse(EntryKind::NoteAdded, ['text' => 'x', 'fact' => 'shoe_size']))
+        ->toThrow(UnreadableEntry::class)
+        ->and($bench->sheet()->of(Facts::class)->inOrder())->toBe([]);
+});
+
+it('has a title, an example and a station for every fact, none twice', function (): void {
+    $titles = array_map(static fn (Fact $f): string => $f->title(), Fact::cases());
+
+    expect(array_unique($titles))->toBe($titles);
+    foreach (Fact::cases() as $fact) {
+        expect(mb_strlen($fact->example()))->toBeBetween(3, 45)->and($fact->station()->number())->toBeBetween(1, 9);
+    }
+});
