@@ -10,6 +10,7 @@ use App\Http\Controllers\HoldTestController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\JobFileController;
+use App\Http\Controllers\JobTagController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LiveRunController;
 use App\Http\Controllers\MachineController;
@@ -19,11 +20,16 @@ use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PopOffController;
 use App\Http\Controllers\ReportController;
+use App\Http\Controllers\ReportLinkController;
 use App\Http\Controllers\ReportPdfController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StandInController;
 use App\Http\Controllers\StationController;
 use Illuminate\Support\Facades\Route;
+
+// Who was given a link to a report has no account here.
+Route::get('r/{token}', [ReportLinkController::class, 'show'])
+    ->where('token', '[A-Za-z0-9_-]{32}')->middleware('throttle:report-links')->name('report-links.show');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('sign-in', [SessionController::class, 'create'])->name('sign-in');
@@ -58,6 +64,10 @@ Route::middleware('auth')->group(function (): void {
     Route::get('jobs/{job}/length', [BenchLogController::class, 'length'])->name('log.length');
     Route::get('jobs/{job}/report', [ReportController::class, 'show'])->name('report.show');
     Route::get('jobs/{job}/report.pdf', [ReportPdfController::class, 'show'])->name('report.pdf');
+    Route::get('jobs/{job}/tag', [JobTagController::class, 'show'])->name('tag.show');
+    Route::post('jobs/{job}/report-links', [ReportLinkController::class, 'store'])->name('report-links.store');
+    Route::delete('jobs/{job}/report-links/{link}', [ReportLinkController::class, 'destroy'])
+        ->whereUuid('link')->scopeBindings()->name('report-links.destroy');
     Route::post('jobs/{job}/hold-tests', [HoldTestController::class, 'store'])->name('hold-tests.store');
     Route::post('jobs/{job}/pop-offs', [PopOffController::class, 'store'])->name('pop-offs.store');
     Route::post('jobs/{job}/live', [LiveRunController::class, 'store'])->name('live.store');

@@ -92,6 +92,12 @@ final class Job extends Model
         return $photos;
     }
 
+    /** @return HasMany<ReportLink, $this> */
+    public function links(): HasMany
+    {
+        return $this->hasMany(ReportLink::class);
+    }
+
     /** @return HasMany<LiveRun, $this> */
     public function runs(): HasMany
     {

@@ -26,6 +26,7 @@ final readonly class Rights
         'jobs' => self::KEEP,
         'people' => self::KEEP,
         'live_runs' => self::KEEP,
+        'report_links' => self::KEEP,
         'instruments' => self::USE,
     ];
 

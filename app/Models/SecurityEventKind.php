@@ -26,6 +26,8 @@ enum SecurityEventKind: string
     case JobImported = 'job_imported';
     case InstrumentKeyMade = 'instrument_key_made';
     case InstrumentRevoked = 'instrument_revoked';
+    case ReportShared = 'report_shared';
+    case ReportLinkRevoked = 'report_link_revoked';
     case NotAllowed = 'not_allowed';
 
     public function title(): string

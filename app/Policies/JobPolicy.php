@@ -49,6 +49,12 @@ final readonly class JobPolicy
         };
     }
 
+    /** A link hands the report to whoever has it. */
+    public function share(Person $person, Job $job): bool
+    {
+        return $person->role->mayHandBack();
+    }
+
     public function import(Person $person): bool
     {
         return $person->role->mayHandBack();

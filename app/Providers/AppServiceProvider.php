@@ -13,11 +13,13 @@ use App\Knowledge\Diagnoses;
 use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\Person;
+use App\Models\ReportLink;
 use App\Models\Rights;
 use App\Models\SignIn;
 use App\Policies\InstrumentPolicy;
 use App\Policies\JobPolicy;
 use App\Policies\PersonPolicy;
+use App\Policies\ReportLinkPolicy;
 use App\Policies\SignInPolicy;
 use Closure;
 use DustyJet\Carburetor\Families;
@@ -57,6 +59,9 @@ final class AppServiceProvider extends ServiceProvider
 
     private const SIGN_INS_AN_HOUR_OF_ONE_NAME = 60;
 
+    /** From one address: a customer opens one, who guesses needs more than there are. */
+    private const REPORTS_A_MINUTE = 20;
+
     public function register(): void
     {
         $this->app->singleton(
@@ -89,11 +94,18 @@ final class AppServiceProvider extends ServiceProvider
         Gate::policy(Instrument::class, InstrumentPolicy::class);
         Gate::policy(Person::class, PersonPolicy::class);
         Gate::policy(SignIn::class, SignInPolicy::class);
+        Gate::policy(ReportLink::class, ReportLinkPolicy::class);
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], self::giveRights(...));
         // The health page tells of the database too.
         Event::listen(DiagnosingHealth::class, static fn (): mixed => DB::scalar('select 1 from jobs limit 1'));
         // Only who signs in is counted, so only then is the counter made.
-        $this->app->afterResolving(RateLimiter::class, static fn (RateLimiter $all) => $all->for('sign-in', self::signIns(...)));
+        $this->app->afterResolving(RateLimiter::class, static function (RateLimiter $all): void {
+            $all->for('sign-in', self::signIns(...));
+            $all->for(
+                'report-links',
+                static fn (Request $r): Limit => Limit::perMinute(self::REPORTS_A_MINUTE)->by("report|{$r->ip()}"),
+            );
+        });
     }
 
     private static function giveRights(): void

@@ -99,3 +99,27 @@ test("a mixture is set by ear: no speed is asked for, and the run says where to 
   await expect(page.locator(".mix-h .why")).toContainText("Half-way between smooth and rough");
   await expect(page.locator(".mixrun.is-narrow .ear")).toHaveCount(3);
 });
+
+test("a report is shared by a link that can be taken back, and its code hangs on the machine", async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page);
+  const job = await openJob(page);
+  await page.goto(`${job}/report`);
+  await page.getByRole("button", { name: "Make a link" }).click();
+  const address = await page.locator(".dj-share a").first().getAttribute("href");
+  expect(await broken(page, "light", ".dj-share")).toEqual([]);
+  await page.getByRole("link", { name: "Tag with a code" }).click();
+  await expect(page.locator("svg[data-qr] path")).toHaveAttribute("d", /^M4 4h1v1h-1z/);
+  expect(await broken(page, "light")).toEqual([]);
+  const stranger = await browser.newContext({ baseURL });
+  const answer = await stranger.request.get(new URL(address).pathname);
+  expect([answer.status(), answer.headers()["content-type"]]).toEqual([200, "application/pdf"]);
+  await page.goto(`${job}/report`);
+  await page.getByRole("button", { name: "Take the link back" }).click();
+  await expect(page.getByRole("button", { name: "Make a link" })).toBeVisible();
+  expect((await stranger.request.get(new URL(address).pathname)).status()).toBe(404);
+  await stranger.close();
+});

@@ -269,9 +269,9 @@ lined(
     await page.getByRole("button", { name: /Sign out/ }).click();
     await signIn(page, "June Halloran");
     // Hers are sent; his waits for him.
-  await page.evaluate(() => window.dispatchEvent(new Event("online")));
-  await expect(waiting(page)).toContainText("1 kept on this device", { timeout: 60_000 });
-  await expect(waiting(page)).toContainText("Sign in as Teo Vanska to send 1 entry");
+    await page.evaluate(() => window.dispatchEvent(new Event("online")));
+    await expect(waiting(page)).toContainText("1 kept on this device", { timeout: 60_000 });
+    await expect(waiting(page)).toContainText("Sign in as Teo Vanska to send 1 entry");
     await page.getByRole("button", { name: /Sign out/ }).click();
     await signIn(page, "Teo Vanska");
     await sent(page);

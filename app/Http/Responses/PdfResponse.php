@@ -46,6 +46,8 @@ final readonly class PdfResponse implements Responsable
 
         return new Response((string) $pdf->output(), 200, [
             'Content-Type' => 'application/pdf',
+            'Cache-Control' => 'private, no-store',
+            'X-Robots-Tag' => 'noindex',
             'Content-Disposition' => 'inline; filename="'.preg_replace('~[^A-Za-z0-9-]~', '', $this->name).'.pdf"',
         ]);
     }

@@ -6,19 +6,17 @@ namespace App\View\Pages;
 
 use App\Models\Job;
 use App\Models\Shop;
-use App\View\Charts\StripChart;
 use App\View\Report\BeforeAndAfter;
 use App\View\Report\ReportHead;
-use App\View\Report\ReportPhoto;
+use App\View\Report\ReportPictures;
 use App\View\Report\ReportRecord;
-use App\View\Report\ReportRun;
+use App\View\Report\ReportShare;
 use App\View\Report\ReportStory;
 use App\View\Report\ReportTests;
 use App\View\Stations\HandBack\HandBackWork;
 use App\View\Stations\HandBack\Papers;
 use DustyJet\Diagnosis\Catalogue;
 use DustyJet\HoldTest\PressureTrace;
-use DustyJet\Worksheet\BenchTest\Holds;
 use DustyJet\Worksheet\HandBack\Proofs;
 use DustyJet\Worksheet\Worksheet;
 
@@ -27,9 +25,6 @@ final readonly class ReportPage
 {
     /**
      * @param  list<BeforeAndAfter>  $pairs
-     * @param  list<ReportPhoto>  $photos
-     * @param  list<ReportRun>  $runs
-     * @param  StripChart|null  $chart of the last hold test
      */
     private function __construct(
         public string $jobId,
@@ -42,17 +37,14 @@ final readonly class ReportPage
         public ReportRecord $record,
         public string $sheetHref,
         public string $pdfHref,
-        public ?StripChart $chart,
-        public array $photos,
-        public array $runs,
+        public ReportPictures $pictures,
+        public ReportShare $share,
     ) {
     }
 
     /** @param  PressureTrace|null  $trace of the last hold test */
     public static function of(Job $job, Worksheet $sheet, ?PressureTrace $trace, Catalogue $catalogue): self
     {
-        $hold = $sheet->of(Holds::class)->latest();
-
         return new self(
             jobId: $job->id,
             title: "{$job->number} Report",
@@ -64,9 +56,8 @@ final readonly class ReportPage
             record: ReportRecord::of($sheet),
             sheetHref: route('stations.show', [$job, $job->station]),
             pdfHref: Papers::of($job)->pdf,
-            chart: $hold === null || $trace === null ? null : StripChart::wide($hold, $trace),
-            photos: ReportPhoto::pair($sheet),
-            runs: ReportRun::all($sheet),
+            pictures: ReportPictures::of($sheet, $trace),
+            share: ReportShare::of($job),
         );
     }
 }

@@ -15,17 +15,17 @@
                         type="button" data-act="print">Print</button></p>
                 <article class="dj-bay dj-report">
                     @include('reports.body')
-                    @if ($page->chart)
-                        <h2>The last hold test</h2>@include('charts.strip', ['chart' => $page->chart, 'id' => 'report'])
+                    @if ($page->pictures->hold)
+                        <h2>The last hold test</h2>@include('charts.strip', ['chart' => $page->pictures->hold, 'id' => 'report'])
                     @endif
-                    @foreach ($page->runs as $run)
+                    @foreach ($page->pictures->runs as $run)
                         <h2>{{ $run->title }}</h2>
                         <div class="dj-wide" tabindex="0" role="region" aria-label="{{ $run->title }}"><x-charts.mixture
                                 :chart="$run->chart" :out-is-richer="$run->outIsRicher" /></div>
                     @endforeach
-                    @if ($page->photos)
+                    @if ($page->pictures->photos)
                         <div class="rep-photos">
-                            @foreach ($page->photos as $photo)
+                            @foreach ($page->pictures->photos as $photo)
                                 <figure><img src="{{ route('photos.show', [$page->jobId, $photo->id]) }}"
                                         alt="{{ $photo->title }}: {{ $photo->caption }}">
                                     <figcaption><b>{{ $photo->title }}.</b> {{ $photo->caption }}
@@ -35,6 +35,7 @@
                         </div>
                     @endif
                 </article>
+                @include('reports.share', ['share' => $page->share])
             </main>
         </div>
     @endfragment
