@@ -18,7 +18,7 @@ test("the dial steps by eighths and quarters, out and in", async ({ page }) => {
   await page.getByRole("button", { name: /in 1\/8/ }).click();
   await expect(turns(page)).toHaveValue("1/4");
   await expect(dial).toHaveAttribute("aria-valuenow", "12");
-  await expect(dial).toHaveAttribute("aria-valuetext", "1/4 turns out");
+  await expect(dial).toHaveAttribute("aria-valuetext", "1/4 turn out");
 });
 
 test("the dial stops at seated and at twenty turns", async ({ page }) => {
@@ -110,7 +110,7 @@ test("a stop screw counts in from its cam, and Set starts it from the book or as
   ).toBeVisible();
   const dial = page.getByRole("slider");
   await page.getByRole("button", { name: /in 1\/4/ }).click();
-  await expect(dial).toHaveAttribute("aria-valuetext", "1/4 turns in past touching");
+  await expect(dial).toHaveAttribute("aria-valuetext", "1/4 turn in past touching");
   // In is clockwise.
   await expect(page.locator("[data-slot]")).toHaveAttribute("transform", "rotate(90 140 130)");
   await page.getByRole("button", { name: /out 1\/4/ }).click();

@@ -78,7 +78,7 @@ test("each answer ranks the suspects again, in place", async ({ page }) => {
   await expect(leader(page)).toContainText("Poor plug or lead");
   await leader(page).click();
   await expect(page.locator("#suspect-weak_spark")).toContainText(
-    /the spark is poor, none\s+\+\d+ db/,
+    /the spark is poor, none\s+[\d.]+× likelier/,
   );
   await page.getByRole("button", { name: "Undo: The spark is poor, none" }).click();
   await expect(leader(page)).not.toContainText("Poor plug or lead");

@@ -154,7 +154,7 @@ test("nothing scrolls sideways on a phone, and targets are large enough for a th
           "button, a, input:not([type=hidden]):not([type=checkbox]):not([type=radio]), select, summary",
         ),
       ]
-        .filter((e) => e.checkVisibility() && !e.closest(".dj-line, .dj-skip"))
+        .filter((e) => e.checkVisibility() && !e.closest(".dj-line, .dj-skip, .visually-hidden"))
         .map((e) => ({
           text: e.textContent.trim().slice(0, 30) || e.id,
           box: e.getBoundingClientRect(),

@@ -51,6 +51,7 @@ const tune = async (page, marks, press) => {
       (
         await page
           .locator(".mixrun .nxt")
+          .first()
           .textContent()
           .catch(() => "")
       )?.startsWith("leave at")
