@@ -18,6 +18,12 @@ const randomOf = (seed) => () => {
 
 const signIn = async (page, name) => {
   await page.goto("/sign-in");
+  // On a slow machine an answer that was under way has brought the session of before back.
+  while (new URL(page.url()).pathname !== "/sign-in") {
+    await page.context().clearCookies();
+    await page.waitForTimeout(1000);
+    await page.goto("/sign-in");
+  }
   await page.getByRole("button", { name: new RegExp(name) }).click();
   // The board, or the sheet that was asked for before.
   await page.waitForURL((url) => url.pathname !== "/sign-in");
