@@ -303,3 +303,23 @@ it('asks to be watched no longer than half an hour more, and never less than twe
         ->toBeGreaterThan(60.0)
         ->toBeLessThanOrEqual(1800.0);
 });
+
+it('names no plateau that was not watched one and a half of its time constants', function (): void {
+    $needle = new ScriptedLeak(
+        new Rig(Volume::ofMillilitres(18.0)),
+        LeakShape::Linear,
+        Flow::ofMillilitresPerMinute(0.0),
+        settlingPsi: 0.0,
+        noisePsi: 0.004,
+        stepPsi: 0.01,
+        sealsBelowPsi: 4.0,
+        plateauTauSeconds: 60.0,
+    );
+    $judged = static fn (int $seconds): Verdict => HoldTest::judge(
+        $needle->trace(array_map(floatval(...), range(0, $seconds)), new Randomizer(new Mt19937(7))),
+        $needle->rig,
+        Limits::ofLeak(Flow::ofMillilitresPerMinute(0.6)),
+    )->verdict;
+
+    expect($judged(80))->not->toBe(Verdict::HoldsBelow)->and($judged(200))->toBe(Verdict::HoldsBelow);
+});

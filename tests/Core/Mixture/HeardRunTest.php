@@ -159,7 +159,10 @@ it('stays with the tachometer while most was read off it, and hears the rest bes
     $run = [$read(0.75, 1500), $read(1.0, 1700), $read(1.25, 1780), $read(1.5, 1720), earAt(0.5, 0.75, 2.5, null)];
     $ears = [earAt(0.5, 0.75, 2.5, null), earAt(2.75, 0.75, 2.5, null), $read(1.0, 1700)];
 
-    expect(MixtureRun::judge($run, School::Peak)->peak)->not->toBeNull()
+    $even = [$read(1.0, 1700), earAt(0.5, 0.75, 2.5, null)];
+
+    expect(MixtureRun::judge($even, School::Peak)->reason)->not->toBe(NextReason::RicherTillRough)
+        ->and(MixtureRun::judge($run, School::Peak)->peak)->not->toBeNull()
         ->and(MixtureRun::judge($ears, School::Peak)->reason)->toBe(NextReason::NarrowByEar);
 });
 

@@ -40,7 +40,10 @@ it('refuses a fact that nobody knows, and takes back one that is struck', functi
 it('has a title, an example and a station for every fact, none twice', function (): void {
     $titles = array_map(static fn (Fact $f): string => $f->title(), Fact::cases());
 
-    expect(array_unique($titles))->toBe($titles);
+    $advice = array_filter(Fact::cases(), static fn (Fact $f): bool => $f->isAdvice());
+
+    expect(array_unique($titles))->toBe($titles)
+        ->and(array_values($advice))->toBe([Fact::LayUp, Fact::NextService]);
     foreach (Fact::cases() as $fact) {
         expect(mb_strlen($fact->example()))->toBeBetween(3, 45)->and($fact->station()->number())->toBeBetween(1, 9);
     }
