@@ -1,4 +1,4 @@
-import { expect, signIn, test } from "./bench.js";
+import { expect, PAGES as STATIONS, signIn, test } from "./bench.js";
 import { misplaced } from "./boxes.js";
 
 const SIZES = [
@@ -6,19 +6,6 @@ const SIZES = [
   { width: 768, height: 1024 },
   { width: 1280, height: 800 },
   { width: 1920, height: 1080 },
-];
-const STATIONS = [
-  "intake",
-  "as-found",
-  "strip",
-  "bench-test",
-  "clean",
-  "build",
-  "set",
-  "run",
-  "hand-back",
-  "log",
-  "report",
 ];
 const PAGES = [
   "/",
