@@ -7,6 +7,7 @@ namespace App\Models;
 use DateTimeImmutable;
 use DustyJet\BenchLog\Entry as CoreEntry;
 use DustyJet\BenchLog\Log;
+use DustyJet\BenchLog\UnreadableEntry;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\EntryKind;
 use Illuminate\Database\Eloquent\Collection;
@@ -55,11 +56,11 @@ final class Entry extends Model
         return $this->belongsTo(Job::class);
     }
 
-    /** @return Collection<int, self> newest first, with their jobs */
+    /** @return Collection<int, self> newest first, with their jobs; what only a newer release can read is passed over */
     public static function latestOfAll(int $most): Collection
     {
         $query = self::query();
-        $query->orderByDesc('recorded_at')->limit($most);
+        $query->whereIn('kind', array_column(EntryKind::cases(), 'value'))->orderByDesc('recorded_at')->limit($most);
 
         return $query->with('job')->get();
     }
@@ -128,7 +129,11 @@ final class Entry extends Model
         return array_map(static fn (mixed $v): mixed => is_array($v) ? self::sorted($v) : $v, $values);
     }
 
-    /** The log of a job as the core reads it: from rows, not models, because every request reads it whole. */
+    /**
+     * The log of a job as the core reads it: from rows, not models, because every request reads it whole.
+     *
+     * @throws UnreadableEntry If a newer release wrote in it.
+     */
     public static function logOf(Job $job): Log
     {
         $columns = ['id', 'seq', 'kind', 'payload', 'recorded_at', 'recorded_by', 'by_name', 'supersedes'];
@@ -149,7 +154,7 @@ final class Entry extends Model
         return CoreEntry::of(
             $row->id,
             $row->seq,
-            EntryKind::from($row->kind),
+            EntryKind::tryFrom($row->kind) ?? throw UnreadableEntry::laterKind($row->kind),
             $payload,
             new DateTimeImmutable($row->recorded_at),
             self::author($row->by_name, $row->recorded_by),

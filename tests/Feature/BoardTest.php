@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\Models\Job;
 use App\Models\Role;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
 
 beforeEach(function (): void {
     $this->actingAs($this->person(Role::Owner));
@@ -46,6 +48,21 @@ it('says what was logged last in the words of its log', function (): void {
     $this->enter($job, 'screw_counted', ['adjuster' => 'idle_mixture', 'turns' => '1 3/4']);
 
     $this->get('/')->assertSee('Idle mixture screw as found: ', false)->assertSee("1\u{A0}3/4")->assertDontSee('screw counted');
+});
+
+it('does not die of an entry that a newer release wrote, and says so on its job', function (): void {
+    $job = $this->openJob();
+    $this->enter($job, 'note_added', ['text' => 'Still to be read']);
+    $row = (array) DB::table('entries')->where('job_id', $job->id)->orderByDesc('seq')->first();
+    DB::table('entries')->insert(array_replace($row, [
+        'id' => (string) Str::uuid(), 'seq' => 3, 'kind' => 'sonic_bath_heard', 'recorded_at' => now()->addSecond(),
+    ]));
+
+    $this->get('/')->assertOk()->assertSee('Still to be read')->assertDontSee('sonic');
+    foreach (['GET' => "/jobs/{$job->id}/strip", 'POST' => "/jobs/{$job->id}/entries/note_added"] as $method => $path) {
+        $this->json($method, $path, ['text' => 'More', 'seen' => 3, 'client_id' => (string) Str::uuid()])
+            ->assertStatus(422)->assertSee('a newer release of the program wrote');
+    }
 });
 
 it('shows no more open jobs than a bench holds, and says how many there are', function (): void {

@@ -23,6 +23,16 @@ final class UnreadableEntry extends \DomainException implements Rejected
         return new self('unknown_field', "The {$kind} entry has a field \"{$field}\" that is not known.");
     }
 
+    /** Kept by a release that knows more kinds than this one. */
+    public static function laterKind(string $kind): self
+    {
+        return new self(
+            'later_kind',
+            "The log of this job holds an entry (\"{$kind}\") that a newer release of the program wrote. Nothing is lost: "
+                .'update the program, then open the job again.',
+        );
+    }
+
     public static function unknownName(string $what, string $name): self
     {
         $shown = mb_substr(mb_scrub($name), 0, 40);

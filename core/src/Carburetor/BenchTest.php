@@ -7,9 +7,12 @@ namespace DustyJet\Carburetor;
 /** A test besides the hold test, looked at and logged. */
 final readonly class BenchTest
 {
+    /** In place of an inspection's name. */
+    public const EVERY_PASSAGE = 'passage_*';
+
     /**
      * @param  string|null  $fails the finding that a failure says is there
-     * @param  list<string>  $answers inspections that ask for the same look; `passage_*` is every passage
+     * @param  list<string>  $answers inspections that ask for the same look, or EVERY_PASSAGE
      */
     public function __construct(
         public string $key,
@@ -36,6 +39,6 @@ final readonly class BenchTest
 
     public function answers(Inspection $inspection): bool
     {
-        return in_array($inspection->isPassage() ? 'passage_*' : $inspection->key, $this->answers, true);
+        return in_array($inspection->isPassage() ? self::EVERY_PASSAGE : $inspection->key, $this->answers, true);
     }
 }

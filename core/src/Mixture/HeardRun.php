@@ -6,8 +6,9 @@ namespace DustyJet\Mixture;
 
 /**
  * Finds the middle between the lean stumble and the rich one by ear alone, where nobody has a tachometer on it, or a
- * governor holds the speed so that one says nothing: out until it is rough rich, in until it is rough lean, then to and fro where the ear still
- * tells most, and half-way. Common practice.
+ * governor holds the speed so that one says nothing: out until it is rough rich, in until it is rough lean, then to and
+ * fro where the ear still tells most, and half-way. A screw whose speed nothing holds is an idle screw, and is leaned at
+ * idle only. Common practice.
  *
  * @internal
  */
@@ -35,7 +36,8 @@ final readonly class HeardRun
     }
 
     /**
-     * Whether this run is for it: it is listened to more than read, or the speed is held and something lean or rich was heard.
+     * Whether this run is for it: it is listened to more than read, or the speed is held and something lean or rich was
+     * heard.
      *
      * @param  non-empty-list<MixtureReading>  $readings
      */
@@ -64,7 +66,9 @@ final readonly class HeardRun
             return $this->next($richest, NextReason::RicherTillRough);
         }
         if (! in_array(-1, $sides, true)) {
-            return $this->next($this->screw->richer($this->readings->farthest(-1), -self::HALF), NextReason::LeanerTillRough);
+            $reason = $this->screw->isSpeedHeld ? NextReason::LeanerTillRough : NextReason::LeanerAtIdle;
+
+            return $this->next($this->screw->richer($this->readings->farthest(-1), -self::HALF), $reason);
         }
         $heard = [];
         foreach ($this->readings->all as $i => $reading) {

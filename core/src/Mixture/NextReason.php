@@ -23,6 +23,7 @@ enum NextReason: string
     case ItDied = 'it_died';
     case RicherTillRough = 'richer_till_rough';
     case LeanerTillRough = 'leaner_till_rough';
+    case LeanerAtIdle = 'leaner_at_idle';
     case NarrowByEar = 'narrow_by_ear';
     case BetweenTheStumbles = 'between_the_stumbles';
 
@@ -50,6 +51,7 @@ enum NextReason: string
             self::FlutterClears => 'The flutter just clears here, rich of the fastest: the fuel carries the oil.',
             self::RicherTillRough => 'The ear decides: richer until it is rough and smokes.',
             self::LeanerTillRough => 'Now leaner, through the smooth, until it stumbles and pops.',
+            self::LeanerAtIdle => 'At idle only, never at throttle: leaner, through the smooth, until it stumbles and pops.',
             self::NarrowByEar => 'Half-way between smooth and rough: this places the edge.',
             self::BetweenTheStumbles => 'Half-way between the lean stumble and the rich one, each heard to a quarter turn.',
             self::ItDied => 'It died there: back toward where it runs.',

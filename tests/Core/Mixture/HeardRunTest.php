@@ -100,6 +100,18 @@ it('first goes richer, then leaner, in half turns', function (): void {
         ->and($then->reason)->toBe(NextReason::LeanerTillRough)->and($then->nextTurns)->toBe(1.0);
 });
 
+it('leans a screw whose speed nothing holds at idle only', function (): void {
+    $byEar = static fn (float $turns, Mark $mark): MixtureReading => new MixtureReading(Turns::nearestTo($turns), null, [$mark]);
+    $run = [$byEar(1.5, Mark::Clean), $byEar(2.25, Mark::RoughRich)];
+    $free = MixtureRun::judge($run, School::Peak, new MixtureScrew);
+    $held = MixtureRun::judge($run, School::Midpoint, new MixtureScrew(isSpeedHeld: true));
+
+    expect($free->reason)->toBe(NextReason::LeanerAtIdle)
+        ->and($free->reason->sentence())->toStartWith('At idle only')
+        ->and($held->reason)->toBe(NextReason::LeanerTillRough)
+        ->and($held->nextTurns)->toBe($free->nextTurns);
+});
+
 it('goes nowhere near where it died, and knows of which side that was', function (): void {
     $screw = new MixtureScrew(isSpeedHeld: true);
     $readings = [earAt(1.5, 1.0, 2.0), earAt(2.25, 1.0, 2.0), MixtureReading::died(Turns::nearestTo(0.75))];

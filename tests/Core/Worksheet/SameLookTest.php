@@ -58,6 +58,30 @@ it('counts a bench test as passed once all that it shows was judged good', funct
         ->and($both->isPassed('blow_through'))->toBeFalse();
 });
 
+it('asks for every passage again after a bath, and for nothing else', function (string $clock, bool $isBath): void {
+    $bench = tested('float_pilot_jet', 'blow_through')->inspect('passage_idle', 'cleaned')->inspect('passage_air', 'scrap');
+    $bench->inspect('seat');
+    $bench->add(EntryKind::ClockStarted, ['clock' => $clock, 'minutes' => 10]);
+    $open = array_keys(Inspections::on($bench->sheet()->bench)->open());
+    $records = $bench->sheet()->of(Inspected::class)->records;
+
+    expect(array_intersect(['passage_main', 'passage_idle', 'passage_air', 'seat'], $open))
+        ->toEqualCanonicalizing($isBath ? ['passage_main', 'passage_idle'] : [])
+        ->and($records['passage_air']->condition->value)->toBe('scrap')
+        ->and($bench->sheet()->of(Tests::class)->isPassed('blow_through'))->toBeTrue();
+})->with([['soak', true], ['bath', true], ['dry', false], ['wet', false]]);
+
+it('counts a blow-through by the passages no more once they lie in a bath', function (): void {
+    $bench = new Bench('float_pilot_jet');
+    foreach (['passage_main', 'passage_idle', 'passage_air'] as $passage) {
+        $bench->inspect($passage, 'cleaned');
+    }
+    $before = $bench->sheet()->of(Tests::class)->isPassed('blow_through');
+    $bench->add(EntryKind::ClockStarted, ['clock' => 'bath', 'minutes' => 10]);
+
+    expect([$before, $bench->sheet()->of(Tests::class)->isPassed('blow_through')])->toBe([true, false]);
+});
+
 it('leaves a test that was done by itself as it was found', function (): void {
     $bench = tested('cube_opposed', 'diaphragm_feel', passed: false);
     $bench->inspect('metering_diaphragm')->inspect('pump_diaphragm');

@@ -11,6 +11,7 @@ use DustyJet\BenchLog\Shape;
 use DustyJet\BenchLog\UnreadableEntry;
 use DustyJet\Worksheet\Act;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\Clean\SameLook;
 use DustyJet\Worksheet\NotAllowedNow;
 use DustyJet\Worksheet\Worksheet;
 
@@ -48,7 +49,9 @@ final readonly class ClockStarted implements Act
             $entry->id, $this->clock, $name, $this->what, $entry->at, $this->withinADay(),
         );
 
-        return $bench->with($bench->of(Clocks::class)->with($clock));
+        $bench = $bench->with($bench->of(Clocks::class)->with($clock));
+
+        return Clocks::loosens($this->clock) ? SameLook::bathed($bench) : $bench;
     }
 
     private function withinADay(): int

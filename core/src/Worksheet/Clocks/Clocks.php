@@ -13,6 +13,9 @@ final readonly class Clocks implements Ledger
     /** Clocks of what is out of reach while they run. */
     private const HOLD = ['soak', 'bath', 'dry', 'varnish'];
 
+    /** Clocks of a cleaner that loosens what then lies in a passage. */
+    private const LOOSEN = ['soak', 'bath'];
+
     /** @param  array<string, ClockRecord>  $all by the entry that started them */
     private function __construct(public array $all)
     {
@@ -47,6 +50,11 @@ final readonly class Clocks implements Ledger
         }
 
         return null;
+    }
+
+    public static function loosens(string $clock): bool
+    {
+        return in_array($clock, self::LOOSEN, true);
     }
 
     public function next(): ?ClockRecord
