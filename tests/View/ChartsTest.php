@@ -158,13 +158,21 @@ it('prints no label of a run over a point or off its paper', function (array $ru
         $isBeside = $ahead > 12.0 && $ahead < 78.0;
         expect($now['label'] !== '' && $isBeside && abs($point['y'] - $now['labelY'] + 5.0) < 12.0)->toBeFalse();
         if ($chart->marks->nextX !== null) {
-            $isUnder = abs($point['x'] - $chart->marks->nextX) < MixtureMarks::HALF_FLAG
+            $isUnder = abs($point['x'] - $chart->marks->flagX) < MixtureMarks::HALF_FLAG
                 && $point['y'] > $chart->marks->nextY && $point['y'] < $chart->marks->nextY + MixtureMarks::FLAG_HEIGHT;
             expect($isUnder)->toBeFalse();
         }
     }
     foreach ($chart->points as $point) {
         expect($point['x'])->toBeBetween($paper->left, $paper->right)->and($point['labelY'])->toBeLessThan($paper->height);
+    }
+    $flag = $chart->marks->nextX === null ? $paper->left + MixtureMarks::HALF_FLAG : $chart->marks->flagX;
+    expect($flag - MixtureMarks::HALF_FLAG)->toBeGreaterThan(0.0)
+        ->and($flag + MixtureMarks::HALF_FLAG)->toBeLessThan($paper->width)
+        ->and(abs($flag - ($chart->marks->nextX ?? $flag)))->toBeLessThan(MixtureMarks::HALF_FLAG)
+        ->and(max(array_column($chart->turns, 'x')) + 15.0)->toBeLessThan($paper->width);
+    if ($chart->peak !== null && $chart->peak->tick > 0.0) {
+        expect($chart->peak->y - $chart->peak->tick)->toBeGreaterThanOrEqual($chart->peak->labelY + 4.0);
     }
     $levels = array_column($chart->levels, 'y');
     $shown = array_column(array_filter($chart->turns, static fn (array $t): bool => $t['text'] !== ''), 'x');
@@ -176,6 +184,7 @@ it('prints no label of a run over a point or off its paper', function (array $ru
     }
 })->with([
     'near a peak' => [['1' => 1500.0, '1 1/4' => 1650.0, '1 1/2' => 1720.0, '1 3/4' => 1690.0, '2' => 1600.0]],
+    'still rising' => [['1' => 1580.0, '1 1/4' => 1720.0, '1 1/2' => 1790.0, '1 3/4' => 1800.0]],
     'steep' => [['3/4' => 12200.0, '5/8' => 12900.0, '1/2' => 13400.0, '3/8' => 13700.0]],
     'low and last' => [['1/2' => 720.0, '3/4' => 760.0, '1' => 740.0, '1 1/4' => 700.0, '2' => 650.0]],
 ])->with([[ChartPaper::wide()], [ChartPaper::phone()]]);

@@ -25,7 +25,7 @@ final readonly class ChartPaper
 
     public static function phone(): self
     {
-        return new self(372.0, 252.0, 50.0, 362.0, 8.0, 200.0, true);
+        return new self(372.0, 252.0, 50.0, 354.0, 8.0, 200.0, true);
     }
 
     public function plotWidth(): float

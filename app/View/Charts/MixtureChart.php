@@ -72,7 +72,7 @@ final readonly class MixtureChart
             leanEdge: $x->inside($result?->edges->leanTurns),
             richEdge: $x->inside($result?->edges->richTurns),
             peak: MixturePeak::of($result, $x, $y),
-            marks: MixtureMarks::of($state, $result, $x, self::nextY($state, $result, $x, $y, $on)),
+            marks: MixtureMarks::of($state, $result, $x, self::nextY($state, $result, $x, $y, $on), $on),
             table: self::table($state),
             label: self::label($state, $result),
         );
@@ -140,13 +140,14 @@ final readonly class MixtureChart
             return $low;
         }
         $peak = MixturePeak::of($result, $x, $y);
+        $flag = MixtureMarks::flagX($next, $on);
         $taken = [
             ...array_map(static fn (MixtureReading $r): array => [
                 $x->at($r->turns->inTurns()), $r->isByEar() ? $on->bottom - 22.0 : $y->at($r->rpm()), 10.0,
             ], array_filter($state->readings, static fn (MixtureReading $r): bool => ! $r->hasDied())),
             ...$peak === null ? [] : [[$peak->x, $peak->labelY - 5.0, 60.0]],
         ];
-        $isFree = static fn (float $at): bool => array_filter($taken, static fn (array $t): bool => abs($t[0] - $next)
+        $isFree = static fn (float $at): bool => array_filter($taken, static fn (array $t): bool => abs($t[0] - $flag)
             < MixtureMarks::HALF_FLAG + $t[2] && $t[1] > $at - 12.0 && $t[1] < $at + MixtureMarks::FLAG_HEIGHT + 12.0) === [];
         $free = array_filter([$low, $on->top + 4.0, $low - 24.0, $low - 48.0], $isFree);
 

@@ -21,6 +21,7 @@ final readonly class MixtureMarks
     /** @param  array{x: float, width: float}|null  $interval of the answer, 95 times in 100 */
     private function __construct(
         public ?float $nextX,
+        public float $flagX,
         public float $nextY,
         public string $nextText,
         public ?float $bookX,
@@ -29,19 +30,26 @@ final readonly class MixtureMarks
     ) {
     }
 
-    public static function of(AdjusterState $state, ?MixtureResult $result, Scale $x, float $nextY): self
+    public static function of(AdjusterState $state, ?MixtureResult $result, Scale $x, float $nextY, ChartPaper $on): self
     {
         $next = self::next($result);
         $does = $result?->done === true ? 'leave at ' : 'next ';
 
         return new self(
             $x->inside($next),
+            self::flagX($x->inside($next) ?? 0.0, $on),
             $nextY,
             $next === null ? '' : $does.Numbers::turns($state->adjuster->book->step->nearestStepTo($next)),
             $x->inside($state->adjuster->book->turns->inTurns()),
             $x->inside($state->found?->inTurns()),
             self::interval($result, $x),
         );
+    }
+
+    /** The middle of the flag: over its setting, as near as the paper lets it. */
+    public static function flagX(float $nextX, ChartPaper $on): float
+    {
+        return max($on->left + self::HALF_FLAG, min($on->width - self::HALF_FLAG - 2.0, $nextX));
     }
 
     /** The setting that is proposed, in turns. */

@@ -43,7 +43,7 @@
     @endif
     <path class="cv" d="{{ $chart->curve }}" />
     @if ($chart->peak)
-        <path class="pk" d="M{{ $chart->peak->x }} {{ $chart->peak->y - 14 }}v10" /><text class="pkt"
+        <path class="pk" d="M{{ $chart->peak->x }} {{ $chart->peak->y }}v-{{ $chart->peak->tick }}" /><text class="pkt"
             text-anchor="middle" x="{{ $chart->peak->x }}"
             y="{{ $chart->peak->labelY }}">{{ $chart->peak->text }}</text>
     @endif
@@ -75,8 +75,8 @@
     @endforeach
     @if ($chart->marks->nextX !== null)
         <path class="nxd" d="M{{ $chart->marks->nextX }} {{ $chart->marks->nextY + 26 }}V{{ $chart->on->bottom - 10 }}" />
-        <rect class="nxb" x="{{ $chart->marks->nextX - 56 }}" y="{{ $chart->marks->nextY }}" width="112" height="27"
-            rx="3" /><text class="nxt" x="{{ $chart->marks->nextX }}"
+        <rect class="nxb" x="{{ $chart->marks->flagX - 56 }}" y="{{ $chart->marks->nextY }}" width="112" height="27"
+            rx="3" /><text class="nxt" x="{{ $chart->marks->flagX }}"
             y="{{ $chart->marks->nextY + 19 }}">{{ $chart->marks->nextText }}</text>
     @endif
 </svg>
