@@ -40,6 +40,8 @@ final class Entry extends Model
     /** Of a hold test: another release may judge it otherwise. */
     private const COMPUTED = ['result', 'fit'];
 
+    protected $table = 'entries';
+
     public $timestamps = false;
 
     public $incrementing = false;

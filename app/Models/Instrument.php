@@ -36,6 +36,8 @@ final class Instrument extends Model
 {
     use HasUuids;
 
+    protected $table = 'instruments';
+
     public $timestamps = false;
 
     protected $guarded = [];

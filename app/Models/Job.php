@@ -59,6 +59,8 @@ final class Job extends Model
         ['customer', 'machine', 'serial'],
     ];
 
+    protected $table = 'jobs';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -40,6 +40,8 @@ final class LiveRun extends Model
 {
     use HasUuids;
 
+    protected $table = 'live_runs';
+
     public $timestamps = false;
 
     protected $guarded = [];

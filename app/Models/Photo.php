@@ -18,6 +18,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class Photo extends Model
 {
+    protected $table = 'photos';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -33,6 +33,8 @@ final class ReportLink extends Model
     /** 192 bits. */
     private const TOKEN_BYTES = 24;
 
+    protected $table = 'report_links';
+
     public $timestamps = false;
 
     protected $guarded = [];

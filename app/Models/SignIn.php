@@ -38,6 +38,8 @@ final class SignIn extends Model
     /** However busy it was, a password is asked for once a week. */
     public const MOST_DAYS = 7;
 
+    protected $table = 'sign_ins';
+
     public $timestamps = false;
 
     protected $guarded = [];

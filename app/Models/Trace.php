@@ -24,6 +24,8 @@ use stdClass;
  */
 final class Trace extends Model
 {
+    protected $table = 'traces';
+
     public $timestamps = false;
 
     public $incrementing = false;

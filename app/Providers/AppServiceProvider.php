@@ -21,6 +21,7 @@ use App\Policies\JobPolicy;
 use App\Policies\PersonPolicy;
 use App\Policies\ReportLinkPolicy;
 use App\Policies\SignInPolicy;
+use App\View\SettledBlade;
 use Closure;
 use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Family;
@@ -45,6 +46,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\View\Engines\EngineResolver;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -74,6 +76,13 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Catalogue::class, static fn (Application $app): Catalogue => $app->make(Catalogues::class)->all());
         $this->app->singleton(Diagnoses::class);
         $this->app->singleton(Guide::class, self::guide(...));
+        config()->boolean('view.check_cache_timestamps') || $this->app->afterResolving(
+            'view.engine.resolver',
+            static fn (EngineResolver $engines) => $engines->register(
+                'blade',
+                static fn (): SettledBlade => new SettledBlade(app('blade.compiler'), resource_path().'/'),
+            ),
+        );
     }
 
     public function boot(): void

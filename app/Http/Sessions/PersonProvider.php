@@ -37,10 +37,8 @@ final class PersonProvider extends EloquentUserProvider
         $signIn = session(SignIn::KEY);
         $model = $this->createModel();
         $query = $this->newModelQuery($model);
-        $query->whereKey($identifier)->whereHas(
-            'signIns',
-            static fn (Builder $open): Builder => SignIn::stillOpen($open)->whereKey(is_string($signIn) ? $signIn : null),
-        );
+        $open = SignIn::stillOpen(SignIn::query())->whereKey(is_string($signIn) ? $signIn : null);
+        $query->whereKey($identifier)->whereIn('id', $open->select('person_id'));
         $person = $query->first();
         if ($person !== null && is_string($signIn)) {
             $this->noteSeen($signIn);
