@@ -11,21 +11,22 @@ use DustyJet\Worksheet\Worksheet;
 final readonly class ReportRecord
 {
     /**
-     * @param  list<array{what: string, text: string}>  $advice
-     * @param  list<array{what: string, text: string}>  $facts
+     * @param  list<array{what: string, text: string, follows: string|null}>  $advice
+     * @param  list<array{what: string, text: string, follows: string|null}>  $facts
+     * @param  list<string>  $layUp what to do before it stands for a season
      */
-    private function __construct(public array $advice, public array $facts)
+    private function __construct(public array $advice, public array $facts, public array $layUp)
     {
     }
 
     public static function of(Worksheet $sheet): self
     {
         $advice = $facts = [];
-        foreach ($sheet->of(Facts::class)->inOrder() as ['fact' => $fact, 'text' => $text]) {
-            $row = ['what' => $fact->title(), 'text' => $text];
+        foreach ($sheet->of(Facts::class)->inOrder() as ['fact' => $fact, 'text' => $text, 'follows' => $follows]) {
+            $row = ['what' => $fact->title(), 'text' => $text, 'follows' => $follows];
             $fact->isAdvice() ? $advice[] = $row : $facts[] = $row;
         }
 
-        return new self($advice, $facts);
+        return new self($advice, $facts, $sheet->family->guidance->layUp);
     }
 }

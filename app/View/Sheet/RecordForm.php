@@ -15,7 +15,7 @@ final readonly class RecordForm
     /**
      * @param  list<array{value: string, title: string, example: string}>  $here
      * @param  list<array{value: string, title: string, example: string}>  $elsewhere
-     * @param  list<array{title: string, text: string}>  $noted
+     * @param  list<array{title: string, text: string, follows: string|null}>  $noted
      */
     private function __construct(public array $here, public array $elsewhere, public array $noted)
     {
@@ -30,7 +30,9 @@ final readonly class RecordForm
             array_values(array_map($row, array_filter(Fact::cases(), $isHere))),
             array_values(array_map($row, array_filter(Fact::cases(), static fn (Fact $f): bool => ! $isHere($f)))),
             array_map(
-                static fn (array $n): array => ['title' => $n['fact']->title(), 'text' => $n['text']],
+                static fn (array $n): array => [
+                    'title' => $n['fact']->title(), 'text' => $n['text'], 'follows' => $n['follows'],
+                ],
                 $sheet->of(Facts::class)->inOrder(),
             ),
         );

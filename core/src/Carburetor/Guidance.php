@@ -16,6 +16,7 @@ final readonly class Guidance
      * @param  list<string>  $tuning the screws in the order they are run in, by the card; the rest come after
      * @param  string  $tuningWhy why in that order, a sentence; empty where the order is the plain one
      * @param  list<string>  $starting what to do before and at the first pull, in order
+     * @param  list<string>  $layUp what the owner does before the machine stands for a season, in order
      */
     public function __construct(
         public array $cautions,
@@ -26,6 +27,7 @@ final readonly class Guidance
         public array $tuning = [],
         public string $tuningWhy = '',
         public array $starting = [],
+        public array $layUp = [],
     ) {
     }
 }

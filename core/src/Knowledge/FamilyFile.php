@@ -249,18 +249,19 @@ final readonly class FamilyFile
             ),
             tuning: $this->file->has('tuning') ? $this->file->map('tuning')->words('order') : [],
             tuningWhy: $this->file->has('tuning') ? $this->file->map('tuning')->text('why') : '',
-            starting: $this->starting(),
+            starting: $this->steps('starting'),
+            layUp: $this->steps('lay_up'),
         );
     }
 
-    /** @return list<string> */
-    private function starting(): array
+    /** @return list<string> named by the family, worded for all */
+    private function steps(string $list): array
     {
-        $all = $this->shared->texts('starting');
+        $all = $this->shared->texts($list);
 
         return array_map(
-            static fn (string $s): string => $all[$s] ?? throw UnusableKnowledge::dangling('starting', $s),
-            $this->file->words('starting'),
+            static fn (string $s): string => $all[$s] ?? throw UnusableKnowledge::dangling($list, $s),
+            $this->file->words($list),
         );
     }
 

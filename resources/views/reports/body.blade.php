@@ -69,4 +69,10 @@
 @foreach ($page->record->advice as $advice)
     <p><b>{{ $advice['what'] }}:</b> {{ $advice['text'] }}</p>
 @endforeach
+<h2>Before it stands for a season</h2>
+<ol class="rep-lay">
+    @foreach ($page->record->layUp as $step)
+        <li>{{ $step }}</li>
+    @endforeach
+</ol>
 @include('reports.work')

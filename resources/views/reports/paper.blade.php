@@ -32,6 +32,8 @@
     .chart { page-break-inside: avoid; }
     .chart img { width: 100%; margin-top: 4pt; }
     .well { margin-top: 12pt; padding: 8pt 10pt; border: 1.2pt solid #17423a; page-break-inside: avoid; }
+    .lay .box { width: 18pt; }
+    .lay .box span { display: block; margin-top: 3pt; width: 8pt; height: 8pt; border: 1pt solid #17423a; }
     .small { font-size: 8.5pt; }
     .small h2 { font-size: 10pt; }
 </style>

@@ -5,7 +5,10 @@
             @foreach ($page->record->facts as $fact)
                 <tr>
                     <th scope="row">{{ $fact['what'] }}</th>
-                    <td>{{ $fact['text'] }}</td>
+                    <td>{{ $fact['text'] }}@if ($fact['follows'])
+                            <br>{{ $fact['follows'] }}
+                        @endif
+                    </td>
                 </tr>
             @endforeach
         </tbody>

@@ -28,7 +28,10 @@
             @foreach ($record->noted as $noted)
                 <div>
                     <dt>{{ $noted['title'] }}</dt>
-                    <dd>{{ $noted['text'] }}</dd>
+                    <dd>{{ $noted['text'] }} @if ($noted['follows'])
+                            <small>{{ $noted['follows'] }}</small>
+                        @endif
+                    </dd>
                 </div>
             @endforeach
         </dl>

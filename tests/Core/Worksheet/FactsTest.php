@@ -22,9 +22,14 @@ it('keeps the last word on each fact, in the order of the work', function (): vo
         ->sheet();
 
     expect($sheet->of(Facts::class)->inOrder())->toBe([
-        ['fact' => Fact::JetBored, 'text' => '0.62 mm before and after'],
-        ['fact' => Fact::NextService, 'text' => 'in spring'],
+        ['fact' => Fact::JetBored, 'text' => '0.62 mm before and after', 'follows' => null],
+        ['fact' => Fact::NextService, 'text' => 'in spring', 'follows' => null],
     ]);
+});
+
+it('says what follows from a jet that was bored, and from nothing else', function (): void {
+    expect(Fact::JetBored->follows('0.35 mm, now 0.40'))->toContain('31 % more')
+        ->and(Fact::SeatMaterial->follows('0.35 mm, now 0.40'))->toBeNull();
 });
 
 it('refuses a fact that nobody knows, and takes back one that is struck', function (): void {

@@ -82,3 +82,15 @@ it('tells every family how it is started, safety first, the pull with its patien
         ->toHaveCount(1)
         ->and(array_unique($steps))->toBe($steps);
 })->with(FamilyFiles::shipped()->ids());
+
+it('tells every owner how it is laid up, with a tap or water only where it has or needs one', function (string $id): void {
+    $guidance = FamilyFiles::shipped()->of($id)->guidance;
+    $names = static fn (array $steps, string $what): bool => preg_match("/\\b{$what}\\b/i", implode(' ', $steps)) === 1;
+
+    expect($guidance->layUp[0])->toStartWith('Outdoors')->toContain('engine cold')
+        ->and($names($guidance->layUp, 'tap'))->toBe($names($guidance->starting, 'tap'))
+        ->and($names($guidance->layUp, 'water'))->toBe($names($guidance->starting, 'water'))
+        ->and($names($guidance->layUp, 'choke'))->toBe(str_starts_with($id, 'cube'))
+        ->and(array_unique($guidance->layUp))->toBe($guidance->layUp)
+        ->and(implode(' ', array_slice($guidance->layUp, -1)))->toContain('fresh fuel');
+})->with(FamilyFiles::shipped()->ids());

@@ -23,8 +23,7 @@ final readonly class HandBackWork implements StationWork
 {
     use BesideTheDrawing;
 
-    public const ADVICE = 'Fuel tap off and run it dry before storage. '
-        .'Fresh fuel each season, no older than 30 days. Keep the air filter clean.';
+    public const ADVICE = 'Fresh fuel, no older than 30 days. Keep the air filter clean.';
 
     /**
      * @param  list<array{key: string, do: string, takesRpm: bool, state: string, note: string, isPossible: bool, inTheWay: string}>  $checks

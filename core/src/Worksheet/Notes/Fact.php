@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DustyJet\Worksheet\Notes;
 
 use DustyJet\Carburetor\Station;
+use DustyJet\Metering\JetBore;
 
 /** What a good bench notebook holds beside what is measured, each with the station where it is seen. Common practice. */
 enum Fact: string
@@ -60,7 +61,7 @@ enum Fact: string
             self::SealedScrew => 'limiter cap on L, left on',
             self::HeatNearHose => 'hose 10 mm from the muffler',
             self::TestPlace => 'on the bench, as it hangs',
-            self::JetBored => '0.62 mm before, 0.62 mm after',
+            self::JetBored => '0.62 mm before, 0.66 after',
             self::NeedleTip => 'rubber',
             self::SeatMaterial => 'brass, pressed in',
             self::OldAgainstNew => 'new diaphragm 0.1 mm stiffer',
@@ -85,6 +86,12 @@ enum Fact: string
             self::DonorPart, self::KitUsed, self::GasketMatched, self::Sealant => Station::Build,
             self::Retrofit, self::LayUp, self::NextService => Station::HandBack,
         };
+    }
+
+    /** What follows from what was written: of a jet's bore, how much more it passes. */
+    public function follows(string $text): ?string
+    {
+        return $this === self::JetBored ? JetBore::read($text)?->said() : null;
     }
 
     /** Whether it is advice to the customer, not a fact for whoever repairs it next. */

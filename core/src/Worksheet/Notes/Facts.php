@@ -25,11 +25,14 @@ final readonly class Facts implements Ledger
         return new self(array_replace($this->all, [$fact->value => $text]));
     }
 
-    /** @return list<array{fact: Fact, text: string}> in the order of the work */
+    /** @return list<array{fact: Fact, text: string, follows: string|null}> in the order of the work, with what follows */
     public function inOrder(): array
     {
         $noted = array_filter(Fact::cases(), fn (Fact $f): bool => isset($this->all[$f->value]));
+        $said = fn (Fact $f): array => [
+            'fact' => $f, 'text' => $this->all[$f->value], 'follows' => $f->follows($this->all[$f->value]),
+        ];
 
-        return array_values(array_map(fn (Fact $f): array => ['fact' => $f, 'text' => $this->all[$f->value]], $noted));
+        return array_values(array_map($said, $noted));
     }
 }
