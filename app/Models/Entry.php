@@ -58,7 +58,7 @@ final class Entry extends Model
         return $this->belongsTo(Job::class);
     }
 
-    /** @return Collection<int, self> newest first, with their jobs; what only a newer release can read is passed over */
+    /** @return Collection<int, self> newest first, with their jobs; what only a newer release can read is left out */
     public static function latestOfAll(int $most): Collection
     {
         $query = self::query();

@@ -21,7 +21,6 @@ use App\Policies\JobPolicy;
 use App\Policies\PersonPolicy;
 use App\Policies\ReportLinkPolicy;
 use App\Policies\SignInPolicy;
-use App\View\SettledBlade;
 use Closure;
 use DustyJet\Carburetor\Families;
 use DustyJet\Carburetor\Family;

@@ -29,8 +29,8 @@ export const misplaced = (page) =>
         }
       }
     }
-    // Where something scrolls, what lies outside it is not cut off: it is further on.
-    const windowOf = (element) => {
+    // Where something scrolls, what lies outside it is not cut off: it is further on. Nor is a row that has no room at all.
+    const windowOf = ({ element, box: own }) => {
       const seen = {
         left: 0,
         top: -Infinity,
@@ -45,7 +45,8 @@ export const misplaced = (page) =>
         }
         const box = at.getBoundingClientRect();
         isScrolled ||= /auto|scroll/.test(style.overflowX + style.overflowY);
-        if (style.textOverflow === "ellipsis" || isScrolled) {
+        const isNextRow = style.flexWrap === "wrap" && own.top >= box.bottom;
+        if (style.textOverflow === "ellipsis" || isScrolled || isNextRow) {
           return { ...seen, isScrolled: true, box };
         }
         seen.left = Math.max(seen.left, box.left);
@@ -58,7 +59,7 @@ export const misplaced = (page) =>
     const found = [];
     const drawn = [];
     for (const text of texts) {
-      const seen = windowOf(text.element);
+      const seen = windowOf(text);
       if (seen.isScrolled) {
         const { box } = seen;
         const isInView =

@@ -17,7 +17,9 @@ const PAGES = [
   "/me",
 ];
 
-// The page is laid out anew at each width; nothing of it is asked for again.
+const THEMES = ["light", "dark"];
+
+// The page is laid out anew at each width and in each theme; nothing of it is asked for again.
 const measure = async (page, path) => {
   const found = [];
   await page.setViewportSize(SIZES[0]);
@@ -25,9 +27,21 @@ const measure = async (page, path) => {
   await page.evaluate(() => document.fonts.ready);
   for (const size of SIZES) {
     await page.setViewportSize(size);
-    found.push(...(await misplaced(page)).map((said) => `${size.width} px, ${path}: ${said}`));
+    for (const theme of THEMES) {
+      await page.evaluate((name) => (document.documentElement.dataset.bsTheme = name), theme);
+      found.push(
+        ...(await misplaced(page)).map((said) => `${size.width} px, ${theme}, ${path}: ${said}`),
+      );
+    }
   }
   return found;
+};
+
+// What lies before the drawing on a phone, in screens.
+const screensToDrawing = async (page) => {
+  await page.setViewportSize(SIZES[0]);
+  const drawing = page.locator("svg.cut").first();
+  return (await drawing.count()) === 0 ? 0 : (await drawing.boundingBox()).y / SIZES[0].height;
 };
 
 const jobOf = async (page, machine) => {
@@ -54,6 +68,7 @@ for (const machine of ["Korvo 52", "Osier 3 kW", "Harrowgate 20", "Marlin & Pike
     const job = await jobOf(page, machine);
     for (const station of STATIONS) {
       expect(await measure(page, `${job}/${station}`)).toEqual([]);
+      expect(await screensToDrawing(page), station).toBeLessThanOrEqual(2);
     }
   });
 }

@@ -47,7 +47,8 @@ it('shows the run of a mixture screw, and photos as it came and as it goes', fun
 it('tells the customer what to do, and the next technician what was noted', function (): void {
     $this->enter($this->job, 'note_added', ['text' => 'every spring', 'fact' => 'next_service'])->assertSessionHasNoErrors();
     $this->enter($this->job, 'note_added', ['text' => 'full kit', 'fact' => 'kit_used'])->assertSessionHasNoErrors();
-    $this->enter($this->job, 'note_added', ['text' => '0.35 mm, now 0.40', 'fact' => 'jet_bored'])->assertSessionHasNoErrors();
+    $this->enter($this->job, 'note_added', ['text' => '0.35 mm, now 0.40', 'fact' => 'jet_bored'])
+        ->assertSessionHasNoErrors();
     $this->enter($this->job, 'note_added', ['text' => 'x', 'fact' => 'shoe_size'])->assertSessionHasErrors();
 
     $this->get("/jobs/{$this->job->id}/report")

@@ -132,8 +132,13 @@ final readonly class MixtureChart
     }
 
     /** Of the flag at the next setting: on the axis, or above it where that would hide a point. */
-    private static function nextY(AdjusterState $state, ?MixtureResult $result, Scale $x, Scale $y, ChartPaper $on): float
-    {
+    private static function nextY(
+        AdjusterState $state,
+        ?MixtureResult $result,
+        Scale $x,
+        Scale $y,
+        ChartPaper $on,
+    ): float {
         $next = $x->inside(MixtureMarks::next($result));
         $low = $on->bottom - MixtureMarks::ABOVE_AXIS;
         if ($next === null) {
@@ -147,11 +152,26 @@ final readonly class MixtureChart
             ], array_filter($state->readings, static fn (MixtureReading $r): bool => ! $r->hasDied())),
             ...$peak === null ? [] : [[$peak->x, $peak->labelY - 5.0, 60.0]],
         ];
-        $isFree = static fn (float $at): bool => array_filter($taken, static fn (array $t): bool => abs($t[0] - $flag)
-            < MixtureMarks::HALF_FLAG + $t[2] && $t[1] > $at - 12.0 && $t[1] < $at + MixtureMarks::FLAG_HEIGHT + 12.0) === [];
+        $isFree = static fn (float $at): bool => array_filter(
+            $taken,
+            static fn (array $t): bool => self::isHidden($t, $flag, $at),
+        ) === [];
         $free = array_filter([$low, $on->top + 4.0, $low - 24.0, $low - 48.0], $isFree);
 
         return array_values($free)[0] ?? $low;
+    }
+
+    /**
+     * By a flag that stands there.
+     *
+     * @param  array{0: float, 1: float, 2: float}  $what its middle, and half its width
+     */
+    private static function isHidden(array $what, float $flagX, float $flagY): bool
+    {
+        [$x, $y, $half] = $what;
+
+        return abs($x - $flagX) < MixtureMarks::HALF_FLAG + $half
+            && $y > $flagY - 12.0 && $y < $flagY + MixtureMarks::FLAG_HEIGHT + 12.0;
     }
 
     /** @return list<MixtureReading> those at which it ran */

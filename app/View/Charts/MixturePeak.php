@@ -12,7 +12,7 @@ final readonly class MixturePeak
 {
     private const HIGHEST_LABEL = 17.0;
 
-    /** The tick between label and curve, in drawing units: room under the label, most of its length, room over the curve. */
+    /** The tick between label and curve, in drawing units: room under the label, its length, room over the curve. */
     private const UNDER_LABEL = 4.0;
 
     private const TICK = 10.0;

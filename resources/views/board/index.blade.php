@@ -67,7 +67,7 @@
                 </div>
             </main>
             <footer class="dj-ribbon" aria-label="Bench log"><b class="lab">Bench log</b>
-                <ol tabindex="0" aria-label="Latest entries">
+                <ol aria-label="Latest entries">
                     @foreach ($page->ribbon as $line)
                         <li @class(['now' => $loop->first])><time>{{ $line->time }}</time><span>{{ $line->number }}
                                 {{ $line->text }}<b>{{ $line->strong }}</b></span></li>

@@ -77,17 +77,7 @@
             <br><b>{{ $advice['what'] }}:</b> {{ $advice['text'] }}
         @endforeach
     </div>
-    <div class="chart">
-        <h2>Before it stands for a season</h2>
-        <table class="rows lay">
-            @foreach ($page->record->layUp as $step)
-                <tr>
-                    <td class="box"><span></span></td>
-                    <td>{{ $step }}</td>
-                </tr>
-            @endforeach
-        </table>
-    </div>
+    @include('reports.lay-up')
     <div class="small">@include('reports.work')</div>
 </body>
 

@@ -1,5 +1,5 @@
 <footer class="dj-ribbon" aria-label="Bench log"><b class="lab">Bench log</b>
-    <ol tabindex="0" aria-label="Latest entries">
+    <ol aria-label="Latest entries">
         @foreach ($page->ribbon as $line)
             <li @class(['now' => $loop->first, 'is-struck' => $line->isSuperseded])>
                 <time>{{ $line->time }}</time><span>{{ $line->text }}<b>{{ $line->strong }}</b></span></li>

@@ -101,8 +101,10 @@ it('first goes richer, then leaner, in half turns', function (): void {
 });
 
 it('leans a screw whose speed nothing holds at idle only', function (): void {
-    $byEar = static fn (float $turns, Mark $mark): MixtureReading => new MixtureReading(Turns::nearestTo($turns), null, [$mark]);
-    $run = [$byEar(1.5, Mark::Clean), $byEar(2.25, Mark::RoughRich)];
+    $run = [
+        new MixtureReading(Turns::nearestTo(1.5), null, [Mark::Clean]),
+        new MixtureReading(Turns::nearestTo(2.25), null, [Mark::RoughRich]),
+    ];
     $free = MixtureRun::judge($run, School::Peak, new MixtureScrew);
     $held = MixtureRun::judge($run, School::Midpoint, new MixtureScrew(isSpeedHeld: true));
 

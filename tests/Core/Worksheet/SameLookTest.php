@@ -59,8 +59,8 @@ it('counts a bench test as passed once all that it shows was judged good', funct
 });
 
 it('asks for every passage again after a bath, and for nothing else', function (string $clock, bool $isBath): void {
-    $bench = tested('float_pilot_jet', 'blow_through')->inspect('passage_idle', 'cleaned')->inspect('passage_air', 'scrap');
-    $bench->inspect('seat');
+    $bench = tested('float_pilot_jet', 'blow_through')->inspect('passage_idle', 'cleaned');
+    $bench->inspect('passage_air', 'scrap')->inspect('seat');
     $bench->add(EntryKind::ClockStarted, ['clock' => $clock, 'minutes' => 10]);
     $open = array_keys(Inspections::on($bench->sheet()->bench)->open());
     $records = $bench->sheet()->of(Inspected::class)->records;

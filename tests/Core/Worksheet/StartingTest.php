@@ -83,7 +83,9 @@ it('tells every family how it is started, safety first, the pull with its patien
         ->and(array_unique($steps))->toBe($steps);
 })->with(FamilyFiles::shipped()->ids());
 
-it('tells every owner how it is laid up, with a tap or water only where it has or needs one', function (string $id): void {
+it('tells every owner how it is laid up, with a tap or water only where it has or needs one', function (
+    string $id,
+): void {
     $guidance = FamilyFiles::shipped()->of($id)->guidance;
     $names = static fn (array $steps, string $what): bool => preg_match("/\\b{$what}\\b/i", implode(' ', $steps)) === 1;
 

@@ -88,7 +88,7 @@ final readonly class CheckCard
             'label' => self::label($catalogue, $outcome['answers']),
             'answers' => array_map(static fn (Answer $a): string => $a->value, $outcome['answers']),
             'chance' => max(1, (int) round(100.0 * $outcome['probability'])).' %',
-            'then' => "{$leader} {$percent} %",
+            'then' => "{$leader} {$percent}\u{A0}%",
         ];
     }
 
