@@ -52,13 +52,6 @@ final class Job extends Model
 {
     use HasUuids;
 
-    /** What a machine is found by, each with the others that tell it apart. */
-    private const SEARCHED = [
-        ['machine', 'serial', 'customer'],
-        ['serial', 'machine', 'customer'],
-        ['customer', 'machine', 'serial'],
-    ];
-
     protected $table = 'jobs';
 
     public $timestamps = false;
@@ -131,39 +124,10 @@ final class Job extends Model
         return $query->get();
     }
 
-    /**
-     * The latest job of each machine whose name, serial number or owner begins so. An index has them in this order, so that
-     * it looks at no more than it finds, however long the shop's history.
-     *
-     * @param  int  $most of each of the three
-     *
-     * @return Collection<int, self> newest first
-     */
-    public static function ofMachinesLike(string $beginning, int $most): Collection
-    {
-        $like = addcslashes(mb_strtolower($beginning), '%_\\\\').'%';
-        $latest = [];
-        foreach (self::SEARCHED as [$first, $second, $third]) {
-            $machine = implode(', ', [self::inOrder($first), self::inOrder($second), self::inOrder($third)]);
-            $latest[] = "(select distinct on ({$machine}) id from jobs where ".self::inOrder($first)." like ?
-                order by {$machine}, opened_at desc limit {$most})";
-        }
-        $query = self::query();
-        $query->whereRaw('id in ('.implode(' union ', $latest).')', [$like, $like, $like])->orderByDesc('opened_at');
-
-        return $query->get();
-    }
-
     /** @return Collection<int, self> of a family, newest first */
     public static function latestOf(string $family, int $most): Collection
     {
         return self::query()->where('family', $family)->orderByDesc('opened_at')->limit($most)->get();
-    }
-
-    /** As its index has it: by bytes, so that a beginning is a range. */
-    private static function inOrder(string $column): string
-    {
-        return "(lower(coalesce({$column}, '')) collate \"C\")";
     }
 
     public function worksheet(Families $families): Worksheet

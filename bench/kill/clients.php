@@ -61,7 +61,8 @@ final class Writer
         return (string) curl_exec($curl);
     }
 
-    public function signIn(): void
+    /** Whether there is something to write to: a server that was just killed has no board. */
+    public function signIn(): bool
     {
         $names = ['R. Okafor', 'June Halloran', 'Teo Vanska', 'Addie Quill'];
         preg_match('~name="_token" value="([^"]+)"~', $this->body('/sign-in'), $token);
@@ -71,6 +72,8 @@ final class Writer
         preg_match_all('~href="[^"]*/jobs/([0-9a-f-]{36})/~', $board, $jobs);
         $this->token = $token[1] ?? '';
         $this->jobs = array_values(array_unique($jobs[1])) ?: $this->jobs;
+
+        return $this->token !== '' && $this->jobs !== [];
     }
 
     public function post(): CurlHandle
@@ -113,7 +116,11 @@ final class Writer
 }
 
 $writers = array_map(static fn (int $n): Writer => new Writer($url, $n), range(0, WRITERS - 1));
-array_map(static fn (Writer $w) => $w->signIn(), $writers);
+foreach ($writers as $writer) {
+    while (! $writer->signIn()) {
+        sleep(1);
+    }
+}
 $log = fopen($acknowledged, 'w') ?: exit("{$acknowledged} cannot be written.\n");
 $multi = curl_multi_init();
 $out = [];

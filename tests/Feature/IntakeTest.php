@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Entry;
 use App\Models\Job;
+use App\Models\MachineSearch;
 use App\Models\Role;
 
 beforeEach(function (): void {
@@ -200,6 +201,25 @@ it('shows one machine once, with what the form needs', function (): void {
     $html = (string) $this->get('/machines?machine=tilby&family=float_pilot_jet')->assertSee('surges')->getContent();
 
     expect(substr_count($html, 'data-machine'))->toBe(1)->and($html)->toContain('&quot;serial&quot;:&quot;TB-99&quot;');
+});
+
+it('finds every machine once by its latest job, whatever it was found by, and no more than asked', function (): void {
+    $job = $this->openJob();
+    $machines = [];
+    foreach (range(0, 59) as $n) {
+        $machine = ['machine' => 'Pump '.$n % 20, 'serial' => 'P'.$n % 12, 'customer' => $n % 3 === 0 ? null : 'Pumps & Sons '.$n % 5];
+        $copy = $job->replicate()->fill([...$machine, 'number' => "DJ-8{$n}", 'opened_at' => now()->addMinutes($n)]);
+        $copy->save();
+        $machines[implode('|', $machine)] = "DJ-8{$n}";
+    }
+    $found = MachineSearch::like('PUMP', 100)->pluck('number')->all();
+    $few = MachineSearch::like('p', 7)->pluck('machine')->all();
+
+    expect($found)->toEqualCanonicalizing(array_values($machines))
+        ->and($found[0])->toBe('DJ-859')
+        ->and(count($few))->toBeBetween(7, 21)
+        ->and(MachineSearch::like('pump 1%', 100)->all())->toBe([])
+        ->and(MachineSearch::like('p3', 100)->pluck('serial')->unique()->all())->toBe(['P3']);
 });
 
 it('keeps the machine search to those who may take one in', function (): void {

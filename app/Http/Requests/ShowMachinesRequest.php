@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Job;
+use App\Models\MachineSearch;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class ShowMachinesRequest extends FormRequest
@@ -35,7 +36,7 @@ final class ShowMachinesRequest extends FormRequest
         $typed = $this->machine();
         $isEnough = mb_strlen($typed) >= self::FROM_LETTERS;
 
-        return $isEnough ? array_values(Job::ofMachinesLike($typed, self::MOST_JOBS)->all()) : null;
+        return $isEnough ? array_values(MachineSearch::like($typed, self::MOST_JOBS)->all()) : null;
     }
 
     /** What is typed of a machine, its serial number or its owner. */
