@@ -144,7 +144,10 @@ enum EntryKind: string implements Kind
 
     public function shape(): Shape
     {
-        return $this->act()::shape();
+        /** @var array<string, Shape> $known made once each: a long log asks ten thousand times */
+        static $known = [];
+
+        return $known[$this->value] ??= $this->act()::shape();
     }
 
     public function commutes(): bool

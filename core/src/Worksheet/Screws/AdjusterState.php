@@ -60,7 +60,11 @@ final readonly class AdjusterState
 
     public function read(MixtureReading $reading): self
     {
-        return $this->but(set: $reading->turns, readings: [...$this->readings, $reading]);
+        // Copied at once, not one by one: a screw may have been read thousands of times.
+        $readings = $this->readings;
+        $readings[] = $reading;
+
+        return $this->but(set: $reading->turns, readings: $readings);
     }
 
     /** A log from before the rich side was the only one may name another for a screw that must not be set by it. */
