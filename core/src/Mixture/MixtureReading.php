@@ -28,6 +28,13 @@ final readonly class MixtureReading
         return $this->isHeard(Mark::Dies);
     }
 
+    public function isSameAs(self $other): bool
+    {
+        return $this->turns->isSameAs($other->turns)
+            && $this->speed?->inRpm() === $other->speed?->inRpm()
+            && $this->marks === $other->marks;
+    }
+
     public function isByEar(): bool
     {
         return $this->speed === null && ! $this->hasDied();

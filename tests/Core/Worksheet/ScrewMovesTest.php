@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use DustyJet\BenchLog\UnreadableEntry;
+use DustyJet\Mixture\UnusableRun;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\EntryKind;
 use DustyJet\Worksheet\Run\RunBay;
@@ -54,4 +55,21 @@ it('refuses a note at a station there is not, and an answer that says nothing', 
         ->toThrow(UnreadableEntry::class);
     $bench->refuse(EntryKind::NoteAdded, ['text' => 'x', 'station' => 'run']);
     $bench->refuse(EntryKind::NoteAdded, ['text' => 'x']);
+});
+
+it('checks a corrected reading of a run against the others, not against itself', function (): void {
+    $heard = static fn (string $turns, string $mark): array => [
+        'adjuster' => 'idle_mixture', 'units' => Turns::parse($turns)->inUnits(), 'mark' => $mark,
+    ];
+    $bench = (new Bench)->count('idle_mixture', '1')->count('idle_speed', '1');
+    $bench->add(EntryKind::SpeedRead, $heard('1', 'rough_rich'))->add(EntryKind::SpeedRead, $heard('1 1/2', 'rough_rich'));
+    $entries = $bench->sheet()->log->entries;
+    [$first, $last] = [$entries[count($entries) - 2]->id, $entries[count($entries) - 1]->id];
+
+    // Lean at 2 is more than three quarters richer than rich at 1: not while that stands, whichever was corrected.
+    expect(fn () => $bench->refuse(EntryKind::SpeedRead, $heard('2', 'rough_lean')))->toThrow(UnusableRun::class)
+        ->and(fn () => $bench->refuse(EntryKind::SpeedRead, $heard('2', 'rough_lean'), supersedes: $last))
+        ->toThrow(UnusableRun::class);
+    $bench->refuse(EntryKind::SpeedRead, $heard('2', 'rough_lean'), supersedes: $first);
+    $bench->refuse(EntryKind::SpeedRead, $heard('1 3/4', 'rough_lean'));
 });

@@ -18,8 +18,10 @@ use DustyJet\Mixture\School;
 use DustyJet\Quantity\RotationalSpeed;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\Bench;
+use DustyJet\Worksheet\EntryKind;
 use DustyJet\Worksheet\Machine;
 use DustyJet\Worksheet\NotAllowedNow;
+use DustyJet\Worksheet\Screws\AdjusterState;
 use DustyJet\Worksheet\Screws\Screws;
 use DustyJet\Worksheet\Screws\TurnsScrew;
 use DustyJet\Worksheet\Screws\Upset;
@@ -88,10 +90,25 @@ final readonly class SpeedRead implements TurnsScrew
         ! $isByEar || $state->school !== School::Flutter || throw NotAllowedNow::notByEar();
         $inTheWay = Machine::on($sheet->bench)->inTheWay(Need::Whole);
         $inTheWay === null || throw NotAllowedNow::inTheWay($inTheWay);
-        if ($corrects === null) {
-            $all = [...$state->readings, $this->reading()];
-            OrderOfMarks::check($all, RunSoFar::screw($state, $sheet->family->card));
+        $all = [...self::readingsBut($corrects, $state, $sheet), $this->reading()];
+        OrderOfMarks::check($all, RunSoFar::screw($state, $sheet->family->card));
+    }
+
+    /** @return list<MixtureReading> of that screw, without the one that is corrected */
+    private static function readingsBut(?string $corrected, AdjusterState $state, Worksheet $sheet): array
+    {
+        $entry = $corrected === null ? null : $sheet->log->latest(static fn (Entry $e): bool => $e->id === $corrected);
+        $wrong = $entry === null ? null : EntryKind::actOf($entry);
+        $readings = $state->readings;
+        foreach ($readings as $i => $reading) {
+            // By what it says: a reading does not know its entry.
+            if ($wrong instanceof self && $reading->isSameAs($wrong->reading())) {
+                unset($readings[$i]);
+                break;
+            }
         }
+
+        return array_values($readings);
     }
 
     public function on(Bench $bench, Entry $entry): Bench
