@@ -26,12 +26,21 @@ install_packages() {
     || fail "apt-get could not install ${missing[*]}; see var/log/apt.log"
 }
 
+# install_php_packages [shop] : all of them; for a shop only what it runs, none of what tests need, unless that is here already.
+# Each request would load the helpers of the test tools too, and look for classes that no file has.
 install_php_packages() {
-  local stamp=vendor/.installed
-  [ -f "$stamp" ] && [ "$stamp" -nt composer.json ] && return
+  local all=vendor/.installed shop=vendor/.installed-shop stamp
+  local flags=(--no-interaction --no-progress)
+  [ -f "$all" ] && [ "$all" -nt composer.json ] && return
+  stamp=$all
+  if [ "${1:-}" = shop ]; then
+    [ -f "$shop" ] && [ "$shop" -nt composer.json ] && return
+    stamp=$shop flags+=(--no-dev --classmap-authoritative)
+  fi
   say "Installing PHP packages"
   mkdir -p var/log
-  composer install --no-interaction --no-progress >var/log/composer.log 2>&1 || fail "composer install failed; see var/log/composer.log"
+  rm -f "$shop"
+  composer install "${flags[@]}" >var/log/composer.log 2>&1 || fail "composer install failed; see var/log/composer.log"
   touch "$stamp"
 }
 
