@@ -74,7 +74,7 @@ it('compares a screw with this shop and with this machine', function (): void {
     // Median of 1 1/2, 1 3/4 and 2; another family says nothing of it.
     $this->get("/jobs/{$here->id}/as-found")->assertSeeInOrder([
         'This shop leaves',
-        'Median of 3 jobs',
+        'The middle of its last 3 jobs',
         "1\u{00A0}3/4 turns",
     ]);
     $other = $this->openJob(['family' => 'updraft', 'variant' => 'updraft']);

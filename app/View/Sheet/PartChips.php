@@ -183,7 +183,7 @@ final readonly class PartChips
         return match (true) {
             $looks !== [] => 'Good: '.lcfirst($looks[0]->good).'.',
             $said !== '' => '',
-            default => 'Nothing logged of it.',
+            default => 'Not looked at yet.',
         };
     }
 

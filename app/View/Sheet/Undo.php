@@ -22,7 +22,10 @@ final readonly class Undo
     public static function latestAt(Station $station, Worksheet $sheet): ?self
     {
         $parts = static function (Entry $entry) use ($station): array {
-            $act = EntryKind::actOf($entry);
+            // Its kind first: of a long log few entries move a part, and an act is made only of those.
+            $act = $entry->kind instanceof EntryKind && is_subclass_of($entry->kind->act(), MovesParts::class)
+                ? EntryKind::actOf($entry)
+                : null;
 
             return $act instanceof MovesParts && $act->station() === $station ? $act->parts() : [];
         };

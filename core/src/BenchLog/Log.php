@@ -7,10 +7,13 @@ namespace DustyJet\BenchLog;
 use DateTimeImmutable;
 
 /** The append-only list of a job's entries. */
-final readonly class Log
+final class Log
 {
+    /** @var list<Entry>|null what holds, once it was asked for: of a long log more than once a page */
+    private ?array $effective = null;
+
     /** @param  list<Entry>  $entries in order */
-    private function __construct(public array $entries)
+    private function __construct(public readonly array $entries)
     {
     }
 
@@ -44,6 +47,12 @@ final readonly class Log
      */
     public function effective(): array
     {
+        return $this->effective ??= $this->standing();
+    }
+
+    /** @return list<Entry> */
+    private function standing(): array
+    {
         $standing = [];
         $places = [];
         foreach ($this->entries as $entry) {
@@ -66,9 +75,10 @@ final readonly class Log
      */
     public function latest(callable $isAskedFor): ?Entry
     {
-        foreach (array_reverse($this->effective()) as $entry) {
-            if ($isAskedFor($entry)) {
-                return $entry;
+        $all = $this->effective();
+        for ($i = count($all) - 1; $i >= 0; $i--) {
+            if ($isAskedFor($all[$i])) {
+                return $all[$i];
             }
         }
 

@@ -85,10 +85,10 @@ final readonly class Payload
         return $this->values;
     }
 
-    private function value(string $field, FieldType ...$types): mixed
+    private function value(string $field, FieldType $type, ?FieldType $or = null): mixed
     {
         $known = $this->shape->fields[$field] ?? throw new \LogicException("An entry of this kind has no {$field}.");
-        in_array($known->type, $types, true) || throw new \LogicException("{$field} holds {$known->type->value}.");
+        $known->type === $type || $known->type === $or || throw new \LogicException("{$field} holds {$known->type->value}.");
 
         return $this->values[$field] ?? null;
     }

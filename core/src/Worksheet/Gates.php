@@ -33,7 +33,7 @@ final readonly class Gates
     {
         $gates = [];
         foreach ($sheet->of(Staleness::class)->items() as $item) {
-            $gates[] = "{$item->what} is stale: {$item->because}. Check it again, or override it with a reason.";
+            $gates[] = "{$item->what} is to be re-checked: {$item->because}. Check it again, or override it with a reason.";
         }
         foreach (self::ORDER as $station) {
             $gates = [...$gates, ...Bays::at($station)->gates($sheet)];

@@ -46,7 +46,7 @@
                                     <small>{{ $job->stale }}</small>
                                 </span>@include('drawings::icons.drop')</a>
                         @empty
-                            <p class="dj-story">Nothing is stale.</p>
+                            <p class="dj-story">Nothing to re-check.</p>
                         @endforelse
                     </section>
                     @includeWhen($page->waiting !== [], 'board.waiting')

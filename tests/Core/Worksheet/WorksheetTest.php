@@ -138,7 +138,7 @@ it('has nothing stale that was never measured', function (): void {
 
 it('lets nothing stale go back without an override that names its reason', function (): void {
     $bench = (new Bench)->worked()->add(EntryKind::ThingTouched, ['thing' => 'fuel']);
-    expect(fn () => $bench->refuse(EntryKind::HandedBack, []))->toThrow(NotAllowedNow::class, 'stale');
+    expect(fn () => $bench->refuse(EntryKind::HandedBack, []))->toThrow(NotAllowedNow::class, 're-checked');
     $bench->refuse(EntryKind::StaleOverridden, ['item' => 'mixture.idle_mixture', 'reason' => 'same can of fuel']);
     $bench->add(EntryKind::StaleOverridden, ['item' => 'mixture.idle_mixture', 'reason' => 'same can of fuel']);
     expect($bench->sheet()->of(Staleness::class)->overrides)->toBe([

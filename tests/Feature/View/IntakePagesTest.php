@@ -40,7 +40,7 @@ it('says what each answer would change', function (): void {
     $card = card('float_pilot_jet', ['will_not_start' => 'yes'], 'spark_test');
 
     expect($card->outcomes[2]['then'])
-        ->toMatch('/^No spark \d+ %$/')
+        ->toMatch('/^No spark \d+\x{A0}%$/u')
         ->and($card->outcomes[2]['answers'])
         ->toBe(['spark_poor' => 'strong'])
         ->and($card->caution['title'])

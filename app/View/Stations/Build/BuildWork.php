@@ -99,8 +99,9 @@ final readonly class BuildWork implements StationWork
     private static function first(Build $build, TrayPart $part): string
     {
         foreach (array_keys($build->tray->plan->before($part->key)) as $first) {
-            if ($build->waits($first)) {
-                return InSentence::name($build->tray->plan->parts[$first]->name);
+            $name = InSentence::name($build->tray->plan->parts[$first]->name);
+            if ($build->waits($first) || $build->isLost($first)) {
+                return $build->isLost($first) ? "{$name}, missing" : $name;
             }
         }
 

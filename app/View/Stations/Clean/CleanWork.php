@@ -75,8 +75,8 @@ final readonly class CleanWork implements StationWork, TalksOfAPart
             clocks: array_map(ClockCard::of(...), $sheet->of(Clocks::class)->running()),
             mayStart: array_values(array_diff_key($sheet->family->guidance->clocks, [Starting::CLOCK => true])),
             needed: PartsList::of($sheet->bench),
-            lacks: $sheet->family->teardown->kit->lacks,
-            tools: $sheet->family->teardown->tools,
+            lacks: array_map(InSentence::name(...), $sheet->family->teardown->kit->lacks),
+            tools: array_map(InSentence::name(...), $sheet->family->teardown->tools),
             keepDry: self::keepDry($sheet->of(Parts::class)->build->tray->plan),
             count: "{$state->done} of {$state->of} looked at",
         );

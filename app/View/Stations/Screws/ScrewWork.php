@@ -86,7 +86,7 @@ final readonly class ScrewWork implements StationWork, TalksOfAPart
             $state->isFoundFarOut() => "Found {$found}, book {$book}: ".self::farOut($state),
             $counting => $state->adjuster->datum()->counting(),
             default => "{$state->adjuster->datum()->setting()} {$book}, {$state->adjuster->book->provenance}. "
-                ."Found {$found}.",
+                .($state->found === null ? 'It was not counted as found.' : "Found {$found}."),
         };
     }
 

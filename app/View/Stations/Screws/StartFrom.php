@@ -41,7 +41,7 @@ final readonly class StartFrom
                 "A place to start: {$book->provenance}",
             ),
             ! $isToBeSet ? null : self::of($state, 'As found', $state->found, 'If it will not start there'),
-            self::of($state, 'This shop leaves', $shop['turns'] ?? null, 'Median of '.($shop['jobs'] ?? 0).' jobs'),
+            self::of($state, 'This shop leaves', $shop['turns'] ?? null, 'The middle of its last '.($shop['jobs'] ?? 0).' jobs'),
         ]));
     }
 

@@ -60,7 +60,7 @@ final readonly class HandBackBay implements Bay
 
     private static function handBack(): Move
     {
-        $why = 'Everything is measured and nothing is stale.';
+        $why = 'Everything is measured and nothing is to be re-checked.';
 
         return new Move(Station::HandBack, 'Hand it back with its report', $why, 3, 'hand_back');
     }

@@ -21,7 +21,7 @@
             <li>Nothing yet: a verdict of <i>new part</i> writes it here.</li>
         @endforelse
     </ul>
-    <p class="dj-fine">A kit usually lacks: {{ lcfirst(implode(', ', $work->lacks)) }}. Tools:
+    <p class="dj-fine">A kit usually lacks: {{ implode(', ', $work->lacks) }}. Tools:
         {{ implode(', ', $work->tools) }}.</p>
     @include('stations.wait')
 </details>

@@ -20,7 +20,7 @@
                 hx-swap="morph:outerHTML" hx-sync="this:drop" class="dj-tap">
                 @csrf
                 <input type="hidden" name="purpose" value="{{ $live->purpose }}">
-                <button type="submit" class="btn btn-secondary">Practise on a virtual engine</button>
+                <button type="submit" class="btn btn-secondary">Practice on a virtual engine</button>
             </form>
         @endif
     </details>

@@ -25,7 +25,7 @@
         'id' => 'unexpected-form',
         'class' => 'dj-tap',
     ])
-        <div class="dj-field"><label for="unexpected-name">Something the family should not have</label><input
+        <div class="dj-field"><label for="unexpected-name">Something this carburetor should not have</label><input
                 class="form-control" id="unexpected-name" name="name" maxlength="80" required autocomplete="off">
         </div>
         <div class="dj-field is-count"><label for="unexpected-count">How many</label><input class="form-control"
