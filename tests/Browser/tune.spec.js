@@ -23,7 +23,7 @@ const turns = (text) =>
 const practise = async (page, seed) => {
   await page.locator(".dj-golive summary").click();
   const form = page.locator("form", {
-    has: page.getByRole("button", { name: "Practise on a virtual engine" }),
+    has: page.getByRole("button", { name: "Practice on a virtual engine" }),
   });
   await form.evaluate((element, given) => {
     const field = Object.assign(document.createElement("input"), {
