@@ -3,13 +3,14 @@ const TWICE_MS = 500;
 
 let first = { isInDialog: false, at: -Infinity };
 
-const isBeneath = (event) =>
-  first.isInDialog && !event.target.closest("dialog") && (event.detail > 1 || event.pointerType === "touch");
+// Of a mouse the browser counts them itself; of a finger it does not.
+const isSecond = (event) =>
+  event.detail > 1 || (event.pointerType === "touch" && event.timeStamp - first.at < TWICE_MS);
 
 document.addEventListener(
   "click",
   (event) => {
-    if (event.isTrusted && event.timeStamp - first.at < TWICE_MS && isBeneath(event)) {
+    if (event.isTrusted && first.isInDialog && !event.target.closest("dialog") && isSecond(event)) {
       event.preventDefault();
       event.stopImmediatePropagation();
     } else {
