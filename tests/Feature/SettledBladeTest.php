@@ -9,12 +9,15 @@ use Illuminate\View\ViewException;
 
 beforeEach(function (): void {
     $this->engine = new SettledBlade(app('blade.compiler'), resource_path().'/');
+    $this->shared = app('view')->getShared();
     $this->view = resource_path('views/reports/lay-up.blade.php');
     app('blade.compiler')->compile($this->view);
 });
 
 it('prints a compiled view as the looking engine does, escaped', function (): void {
-    $data = ['page' => (object) ['record' => (object) ['layUp' => ['Tap off', '<b>'], 'path' => '/etc/passwd']], 'path' => 'x'];
+    $record = (object) ['layUp' => ['Tap off', '<b>']];
+    // What a view is given never says which file is printed.
+    $data = [...$this->shared, 'page' => (object) ['record' => $record], '__path' => '/nowhere'];
     $html = $this->engine->get($this->view, $data);
 
     expect($html)->toContain('Tap off')->toContain('&lt;b&gt;')
@@ -24,7 +27,7 @@ it('prints a compiled view as the looking engine does, escaped', function (): vo
 it('names the view that failed, and leaves no output behind', function (): void {
     $level = ob_get_level();
 
-    expect(fn () => $this->engine->get($this->view, []))->toThrow(ViewException::class, 'lay-up.blade.php')
+    expect(fn () => $this->engine->get($this->view, $this->shared))->toThrow(ViewException::class, 'lay-up.blade.php')
         ->and(ob_get_level())->toBe($level);
 });
 
@@ -32,7 +35,7 @@ it('compiles a view that is not its own when it is asked for', function (): void
     $path = sys_get_temp_dir().'/dj-'.bin2hex(random_bytes(6)).'.blade.php';
     File::put($path, 'Hello {{ $name }}');
     try {
-        expect($this->engine->get($path, ['name' => 'bench']))->toBe('Hello bench');
+        expect($this->engine->get($path, [...$this->shared, 'name' => 'bench']))->toBe('Hello bench');
     } finally {
         File::delete($path);
     }
