@@ -37,5 +37,6 @@ it('says it as a technician would, and that there is no way back', function (): 
     expect(JetBore::read('0.62 mm, 0.66 mm')?->said())
         ->toBe('It passes 13 % more. A bored jet cannot go back: the next larger jet comes first.')
         ->and(JetBore::read('0.66 mm, 0.62 mm')?->said())->toBe('It passes 12 % less.')
+        ->and(JetBore::read('0.600 mm, 0.606 mm')?->said())->toStartWith('It passes 2 % more.')
         ->and(JetBore::read('0.620 mm, 0.621 mm')?->said())->toBe('It passes as much as before.');
 });

@@ -73,3 +73,21 @@ it('checks a corrected reading of a run against the others, not against itself',
     $bench->refuse(EntryKind::SpeedRead, $heard('2', 'rough_lean'), supersedes: $first);
     $bench->refuse(EntryKind::SpeedRead, $heard('1 3/4', 'rough_lean'));
 });
+
+it('takes the corrected reading of a run for one, though others say the same or were taken there', function (): void {
+    $heard = static fn (string $turns, string $mark): array => [
+        'adjuster' => 'idle_mixture', 'units' => Turns::parse($turns)->inUnits(), 'mark' => $mark,
+    ];
+    $bench = (new Bench)->count('idle_mixture', '1')->count('idle_speed', '1');
+    $bench->add(EntryKind::SpeedRead, $heard('1', 'hesitates'))->add(EntryKind::SpeedRead, $heard('1', 'rough_rich'));
+    $bench->add(EntryKind::SpeedRead, $heard('1', 'rough_rich'));
+    $entries = $bench->sheet()->log->entries;
+    [$hesitates, , $last] = array_slice($entries, -3);
+
+    expect(fn () => $bench->refuse(EntryKind::SpeedRead, $heard('2', 'rough_lean'), supersedes: $last->id))
+        ->toThrow(UnusableRun::class)
+        ->and(fn () => $bench->refuse(EntryKind::SpeedRead, $heard('2', 'rough_lean'), supersedes: $hesitates->id))
+        ->toThrow(UnusableRun::class);
+    $bench->add(EntryKind::Struck, [], $entries[count($entries) - 2]->id);
+    $bench->refuse(EntryKind::SpeedRead, $heard('2', 'rough_lean'), supersedes: $last->id);
+});
