@@ -114,6 +114,18 @@ class Drill {
     await this.page.waitForLoadState();
     if ((await this.page.locator("#job").count()) === 0) {
       this.line.become("up");
+      await this.again();
+    }
+  }
+
+  // The browser may still be busy showing that there was no line: whoever sees that taps once more.
+  async again() {
+    const isShown = await this.page.goto(this.path).then(
+      () => true,
+      () => false,
+    );
+    if (!isShown) {
+      await this.page.waitForTimeout(1000);
       await this.page.goto(this.path);
     }
   }

@@ -12,6 +12,8 @@ const PAGES = [
   "/jobs/create",
   "/jobs/create?family=cube_opposed",
   "/library",
+  "/library/float_pilot_jet",
+  "/library/outboard_bank",
   "/people",
   "/instruments",
   "/me",
@@ -67,7 +69,7 @@ for (const machine of ["Korvo 52", "Osier 3 kW", "Harrowgate 20", "Marlin & Pike
   }) => {
     await signIn(page);
     const job = await jobOf(page, machine);
-    for (const station of STATIONS) {
+    for (const station of [...STATIONS, "log", "report", "tag"]) {
       expect(await measure(page, `${job}/${station}`)).toEqual([]);
       expect(await screensToDrawing(page), station).toBeLessThanOrEqual(2);
     }
