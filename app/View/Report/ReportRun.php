@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Report;
 
+use App\View\Charts\ChartPaper;
 use App\View\Charts\MixtureChart;
 use DustyJet\Carburetor\Card;
 use DustyJet\Carburetor\InSentence;
@@ -18,8 +19,12 @@ final readonly class ReportRun
     /** Two settings are no run. */
     private const FEWEST_READINGS = 3;
 
-    private function __construct(public string $title, public MixtureChart $chart, public bool $outIsRicher)
-    {
+    private function __construct(
+        public string $title,
+        public MixtureChart $chart,
+        public MixtureChart $onPhone,
+        public bool $outIsRicher,
+    ) {
     }
 
     /** @return list<self> */
@@ -36,10 +41,13 @@ final readonly class ReportRun
     private static function of(AdjusterState $state, Card $card): self
     {
         $isAtTop = $state->adjuster->key === 'high';
+        $result = RunSoFar::judged($state, $card);
+        $band = ($isAtTop ? $card->topRpm : $card->idleRpm) ?? [0.0, 0.0];
 
         return new self(
             ($isAtTop ? 'Speed at full throttle by the ' : 'Speed by the ').InSentence::name($state->adjuster->name),
-            MixtureChart::of($state, RunSoFar::judged($state, $card), ($isAtTop ? $card->topRpm : $card->idleRpm) ?? [0.0, 0.0]),
+            MixtureChart::of($state, $result, $band),
+            MixtureChart::of($state, $result, $band, ChartPaper::phone()),
             $state->adjuster->sense->outIsRicher(),
         );
     }

@@ -20,8 +20,8 @@
                     @endif
                     @foreach ($page->pictures->runs as $run)
                         <h2>{{ $run->title }}</h2>
-                        <div class="dj-wide" tabindex="0" role="region" aria-label="{{ $run->title }}"><x-charts.mixture
-                                :chart="$run->chart" :out-is-richer="$run->outIsRicher" /></div>
+                        <div class="only-wide"><x-charts.mixture :chart="$run->chart" :out-is-richer="$run->outIsRicher" /></div>
+                        <div class="only-narrow"><x-charts.mixture :chart="$run->onPhone" :out-is-richer="$run->outIsRicher" /></div>
                     @endforeach
                     @if ($page->pictures->photos)
                         <div class="rep-photos">
