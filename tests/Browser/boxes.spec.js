@@ -15,8 +15,21 @@ const PAGES = [
   "/library/float_pilot_jet",
   "/library/outboard_bank",
   "/people",
+  "/people/events",
   "/instruments",
   "/me",
+];
+
+// What else a job has: its papers, and the other faces of a station.
+const BESIDE = [
+  "log",
+  "report",
+  "tag",
+  "intake?look=say",
+  "run?screw=start",
+  "run?screw=all",
+  "run?screw=governed",
+  "run?screw=idle",
 ];
 
 // Colors move nothing: the dark is measured where a technician has it, on a phone and at the bench.
@@ -57,6 +70,7 @@ const jobOf = async (page, machine) => {
 };
 
 test("no text of a page is cut off or printed over another, at four widths", async ({ page }) => {
+  expect(await measure(page, "/sign-in")).toEqual([]);
   await signIn(page);
   for (const path of PAGES) {
     expect(await measure(page, path)).toEqual([]);
@@ -69,7 +83,7 @@ for (const machine of ["Korvo 52", "Osier 3 kW", "Harrowgate 20", "Marlin & Pike
   }) => {
     await signIn(page);
     const job = await jobOf(page, machine);
-    for (const station of [...STATIONS, "log", "report", "tag"]) {
+    for (const station of [...STATIONS, ...BESIDE]) {
       expect(await measure(page, `${job}/${station}`)).toEqual([]);
       expect(await screensToDrawing(page), station).toBeLessThanOrEqual(2);
     }
