@@ -158,7 +158,8 @@ foreach ([
     'sheet, printed after an entry' => [
         CHANGED_ROUNDS, $append, static fn (int $i) => curl_exec($shop->request("{$jobs[$i % count($jobs)]}/strip?look={$i}")),
     ],
-    'board' => [CHANGED_ROUNDS, $nothing, static fn (int $i) => curl_exec($shop->request('/'))],
+    'board, kept' => [CHANGED_ROUNDS, $nothing, static fn (int $i) => curl_exec($shop->request('/'))],
+    'board, printed after an entry' => [CHANGED_ROUNDS, $append, static fn (int $i) => curl_exec($shop->request('/'))],
     'an entry, and the sheet that follows' => [CHANGED_ROUNDS, $nothing, $append],
 ] as $name => [$rounds, $before, $ask]) {
     $php = $sql = 0.0;

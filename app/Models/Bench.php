@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as Query;
+use Illuminate\Support\Facades\DB;
+
 /** What lies on the bench now: the open jobs, those that went home lately, the latest entries of all. */
 final readonly class Bench
 {
@@ -30,10 +34,23 @@ final readonly class Bench
     public static function now(): self
     {
         return new self(
-            $open = array_values(Job::onTheBench(self::OPEN_SHOWN)->all()),
-            array_values(Job::latestHandedBack(self::HANDED_BACK_SHOWN)->all()),
+            $open = array_values(Job::onTheBench()->limit(self::OPEN_SHOWN)->get()->all()),
+            array_values(Job::latestHandedBack(self::HANDED_BACK_SHOWN)->get()->all()),
             array_values(Entry::latestOfAll(self::LATEST)->all()),
-            count($open) < self::OPEN_SHOWN ? count($open) : Job::countOnTheBench(),
+            count($open) < self::OPEN_SHOWN ? count($open) : Job::onTheBench()->count(),
         );
+    }
+
+    /** Another once anything of it is another, asked in one question. */
+    public static function digest(): string
+    {
+        $of = static fn (Builder $rows): Query => DB::query()->fromSub($rows, 'shown')->selectRaw("md5(string_agg(shown::text, '|'))");
+        $query = DB::query()
+            ->selectSub($of(Job::onTheBench()->limit(self::OPEN_SHOWN)), 'open')
+            ->selectSub($of(Job::latestHandedBack(self::HANDED_BACK_SHOWN)), 'handed_back')
+            ->selectSub($of(Entry::newest(self::LATEST)->select('id')), 'entries')
+            ->selectSub(Job::onTheBench()->reorder()->selectRaw('count(*)'), 'open_in_all');
+
+        return (string) json_encode($query->first(), JSON_THROW_ON_ERROR);
     }
 }

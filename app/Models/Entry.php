@@ -10,6 +10,7 @@ use DustyJet\BenchLog\Log;
 use DustyJet\BenchLog\UnreadableEntry;
 use DustyJet\Worksheet\Draft;
 use DustyJet\Worksheet\EntryKind;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -35,6 +36,8 @@ use stdClass;
  */
 final class Entry extends Model
 {
+    use BootsByName;
+
     public const VERSION = 1;
 
     /** Of a hold test: another release may judge it otherwise. */
@@ -58,13 +61,19 @@ final class Entry extends Model
         return $this->belongsTo(Job::class);
     }
 
+    /** @return Builder<self> of any job, newest first */
+    public static function newest(int $most): Builder
+    {
+        $query = self::query();
+        $query->orderByDesc('recorded_at')->limit($most);
+
+        return $query;
+    }
+
     /** @return Collection<int, self> newest first, with their jobs; what only a newer release can read is left out */
     public static function latestOfAll(int $most): Collection
     {
-        $query = self::query();
-        $query->whereIn('kind', array_column(EntryKind::cases(), 'value'))->orderByDesc('recorded_at')->limit($most);
-
-        return $query->with('job')->get();
+        return self::newest($most)->whereIn('kind', array_column(EntryKind::cases(), 'value'))->with('job')->get();
     }
 
     /**

@@ -14,6 +14,7 @@ use DustyJet\Worksheet\StationState;
 use DustyJet\Worksheet\Triage;
 use DustyJet\Worksheet\Waits\Waits;
 use DustyJet\Worksheet\Worksheet;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
@@ -50,6 +51,7 @@ use Illuminate\Support\Carbon;
  */
 final class Job extends Model
 {
+    use BootsByName;
     use HasUuids;
 
     protected $table = 'jobs';
@@ -99,29 +101,22 @@ final class Job extends Model
         return $this->hasMany(LiveRun::class);
     }
 
-    /** @return Collection<int, self> soonest promised first */
-    public static function onTheBench(int $most): Collection
+    /** @return Builder<self> soonest promised first */
+    public static function onTheBench(): Builder
     {
         $query = self::query();
-        $query->whereNull('handed_back_at')->orderByRaw('promised_at nulls last')->orderBy('number')->limit($most);
+        $query->whereNull('handed_back_at')->orderByRaw('promised_at nulls last')->orderBy('number');
 
-        return $query->get();
+        return $query;
     }
 
-    public static function countOnTheBench(): int
-    {
-        $query = self::query();
-
-        return $query->whereNull('handed_back_at')->count();
-    }
-
-    /** @return Collection<int, self> newest first */
-    public static function latestHandedBack(int $most): Collection
+    /** @return Builder<self> newest first */
+    public static function latestHandedBack(int $most): Builder
     {
         $query = self::query();
         $query->whereNotNull('handed_back_at')->orderByDesc('handed_back_at')->limit($most);
 
-        return $query->get();
+        return $query;
     }
 
     /** @return Collection<int, self> of a family, newest first */

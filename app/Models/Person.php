@@ -23,6 +23,8 @@ use Illuminate\Support\Facades\Auth;
  */
 final class Person extends User
 {
+    use BootsByName;
+
     private const LONGEST_NAME = 80;
 
     private const MOST_WRONG_PINS = 5;

@@ -27,6 +27,7 @@ use Illuminate\Support\Facades\Session;
  */
 final class SignIn extends Model
 {
+    use BootsByName;
     use HasUuids;
 
     /** The name its id has in the session. */

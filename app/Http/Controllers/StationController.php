@@ -38,7 +38,7 @@ final readonly class StationController
             self::page($request, $job->worksheet(resolve(Families::class)), $job, $station, resolve(Diagnoses::class), $by),
             'job',
         );
-        $stamp = $request->isSimple() ? SheetStamp::of($job, $station, $by) : null;
+        $stamp = $pages->mayKeep($request) ? SheetStamp::of($job, $station, $by) : null;
 
         return $stamp === null ? $print()->toResponse($request) : $pages->answer($request, $by, $stamp->what, $print);
     }

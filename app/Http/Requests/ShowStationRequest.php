@@ -15,12 +15,6 @@ final class ShowStationRequest extends FormRequest
         return [];
     }
 
-    /** Whether the page says nothing of what was just refused, and may be kept as printed. */
-    public function isSimple(): bool
-    {
-        return config('shop.keeps_sheets') === true && ! $this->session()->has('errors') && strlen($this->fullUrl()) < 300;
-    }
-
     public function screw(): string
     {
         return $this->word('screw');

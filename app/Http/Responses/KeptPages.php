@@ -35,6 +35,12 @@ final readonly class KeptPages
     {
     }
 
+    /** Whether the page says nothing of what was just refused, and may be kept as printed. */
+    public function mayKeep(Request $request): bool
+    {
+        return config('shop.keeps_sheets') === true && ! $request->session()->has('errors') && strlen($request->fullUrl()) < 300;
+    }
+
     /**
      * @param  string  $stamp what it stands on, of which only the latest is kept
      * @param  Closure(): PageResponse  $print
