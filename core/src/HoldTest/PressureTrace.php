@@ -65,6 +65,7 @@ final readonly class PressureTrace
         }
         $start = $readings[0][0];
         $before = -INF;
+        [$lowest, $highest] = [INF, -INF];
         $seconds = $magnitudes = [];
         $factor = $unit->pascals() / 1000.0;
         foreach ($readings as $i => [$time, $value]) {
@@ -76,7 +77,12 @@ final readonly class PressureTrace
             }
             $before = $time;
             $seconds[] = $time - $start;
-            $magnitudes[] = self::magnitude($value, $unit, $isVacuum, $firstLine + $i) * $factor;
+            // What lies between two that can be can be.
+            if (! ($value >= $lowest && $value <= $highest)) {
+                self::refuseIfImpossible($value, $unit, $isVacuum, $firstLine + $i);
+                [$lowest, $highest] = [min($lowest, $value), max($highest, $value)];
+            }
+            $magnitudes[] = ($isVacuum ? abs($value) : $value) * $factor;
         }
         $peak = max($magnitudes);
         if ($peak < self::LEAST_PEAK_KILOPASCALS) {
@@ -101,7 +107,7 @@ final readonly class PressureTrace
     }
 
     /** @throws UnusableTrace If the reading cannot be. */
-    private static function magnitude(float $value, PressureUnit $unit, bool $isVacuum, int $line): float
+    private static function refuseIfImpossible(float $value, PressureUnit $unit, bool $isVacuum, int $line): void
     {
         $magnitude = $isVacuum ? abs($value) : $value;
         if (abs($magnitude) * $unit->pascals() > self::MOST_PASCALS) {
@@ -112,7 +118,5 @@ final readonly class PressureTrace
         } catch (QuantityOutOfRange $impossible) {
             throw UnusableTrace::impossible($line, $impossible->getMessage());
         }
-
-        return $magnitude;
     }
 }

@@ -147,6 +147,10 @@ final readonly class TraceCsv
     /** @throws UnusableTrace */
     private static function number(string $text, int $line): float
     {
+        // As nearly all are written; what is not is looked at more closely.
+        if (is_numeric($text) && is_finite((float) $text)) {
+            return (float) $text;
+        }
         $plain = str_replace(["\u{2212}", ','], ['-', '.'], trim($text, " \t\""));
         if (
             preg_match('~^[+-]?(?:\d+(?:\.\d*)?|\.\d+)(?:[eE][+-]?\d{1,3})?$~', $plain) !== 1

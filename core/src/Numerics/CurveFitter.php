@@ -66,10 +66,15 @@ final readonly class CurveFitter
         $quiet = 0;
         for ($step = 0; $step < self::MAXIMUM_STEPS && $quiet < 2 && $damping < self::STUCK; $step++) {
             [$candidate, $promised] = $this->stepped($at, $bounds, $gradient, $curvature, $damping);
+            if ($promised < $this->tolerance && $damping < self::NEARLY_UNDAMPED) {
+                $gain = $this->height($candidate, $bounds) - $best;
+                if ($gain >= 0.0 && $gain < $this->tolerance) {
+                    return $this->result($candidate, $best + $gain);
+                }
+            }
             [$value, $nextGradient, $nextCurvature] = $this->expand($candidate, $bounds);
             if (is_finite($value) && $value >= $best) {
-                $isSure = $promised < $this->tolerance && $damping < self::NEARLY_UNDAMPED;
-                $quiet = $value - $best < $this->tolerance ? $quiet + ($isSure ? 2 : 1) : 0;
+                $quiet = $value - $best < $this->tolerance ? $quiet + 1 : 0;
                 [$at, $best, $gradient, $curvature] = [$candidate, $value, $nextGradient, $nextCurvature];
                 $damping = max(1e-12, $damping / 9.0);
             } else {
@@ -110,8 +115,10 @@ final readonly class CurveFitter
     public function supportWidth(Fit $fit, int $index): float
     {
         [$mu, $slopes] = $this->curve->valuesAndSlopes($fit->parameters, $this->seen->x);
+        $farthest = 1.5 * $this->seen->step + 3.0 * $fit->noise();
+        $down = $this->support($fit, $mu, $slopes[$index], -0.3 * $farthest, $farthest);
 
-        return $this->support($fit, $mu, $slopes[$index], -1.0) + $this->support($fit, $mu, $slopes[$index], 1.0);
+        return $down + $this->support($fit, $mu, $slopes[$index], $down, $farthest);
     }
 
     /**
@@ -119,20 +126,20 @@ final readonly class CurveFitter
      *
      * @param  list<float>  $mu
      * @param  list<float>  $slope
+     * @param  float  $guess how far, with the sign of its side
      */
-    private function support(Fit $fit, array $mu, array $slope, float $way): float
+    private function support(Fit $fit, array $mu, array $slope, float $guess, float $farthest): float
     {
-        $top = $this->likelihood->value($mu, $fit->logNoise);
+        $way = $guess < 0.0 ? -1.0 : 1.0;
+        $reach = min(abs($guess), 0.9 * $farthest);
         [$inside, $atInside] = [0.0, 0.0];
-        [$outside, $atOutside] = [1.5 * $this->seen->step + 3.0 * $fit->noise(), INF];
+        [$outside, $atOutside] = [$farthest, INF];
         for ($step = 0; $step < self::WIDTH_STEPS; $step++) {
-            $share = is_finite($atOutside) ? (1.0 - $atInside) / ($atOutside - $atInside) : 0.3;
-            $reach = $inside + max(0.1, min(0.9, $share)) * ($outside - $inside);
             $moved = [];
             foreach ($mu as $i => $m) {
                 $moved[] = $m + $way * $reach * $slope[$i];
             }
-            $loss = sqrt(max(0.0, $top - $this->likelihood->value($moved, $fit->logNoise)));
+            $loss = sqrt(max(0.0, $fit->logLikelihood - $this->likelihood->value($moved, $fit->logNoise)));
             if (abs($loss - 1.0) < self::WIDTH_TOLERANCE) {
                 return $reach;
             }
@@ -141,6 +148,10 @@ final readonly class CurveFitter
             } else {
                 [$outside, $atOutside] = [$reach, $loss];
             }
+            $share = is_finite($atOutside)
+                ? (1.0 - $atInside) / ($atOutside - $atInside)
+                : ($inside / max($atInside, 1e-3) - $inside) / ($outside - $inside);
+            $reach = $inside + max(0.1, min(0.9, $share)) * ($outside - $inside);
         }
 
         return 0.5 * ($inside + $outside);
@@ -177,11 +188,36 @@ final readonly class CurveFitter
     /** @param  list<float>  $at */
     private function result(array $at, float $posterior): Fit
     {
-        $logNoise = $at[count($at) - 1];
-        $parameters = array_slice($at, 0, -1);
-        $logLikelihood = $this->likelihood->value($this->curve->values($parameters, $this->seen->x), $logNoise);
+        $logLikelihood = $posterior - self::logPrior($at, [...$this->parameters, $this->logNoise]);
 
-        return new Fit($parameters, $logNoise, $logLikelihood, $posterior);
+        return new Fit(array_slice($at, 0, -1), $at[count($at) - 1], $logLikelihood, $posterior);
+    }
+
+    /**
+     * Log posterior, without its derivatives.
+     *
+     * @param  list<float>  $at
+     * @param  list<Parameter>  $bounds
+     */
+    private function height(array $at, array $bounds): float
+    {
+        $mu = $this->curve->values(array_slice($at, 0, -1), $this->seen->x);
+
+        return $this->likelihood->value($mu, $at[count($at) - 1]) + self::logPrior($at, $bounds);
+    }
+
+    /**
+     * @param  list<float>  $at
+     * @param  list<Parameter>  $bounds
+     */
+    private static function logPrior(array $at, array $bounds): float
+    {
+        $value = 0.0;
+        foreach ($bounds as $i => $bound) {
+            $value -= $bound->priorSd < INF ? 0.5 * (($at[$i] - $bound->priorMean) / $bound->priorSd) ** 2 : 0.0;
+        }
+
+        return $value;
     }
 
     /**
@@ -238,11 +274,12 @@ final readonly class CurveFitter
                 $curvature[$k][$i] = $curvature[$i][$k];
             }
             if ($bound->priorSd < INF) {
-                $value -= 0.5 * (($at[$i] - $bound->priorMean) / $bound->priorSd) ** 2;
                 $gradient[$i] -= ($at[$i] - $bound->priorMean) / $bound->priorSd ** 2;
                 $curvature[$i][$i] += 1.0 / $bound->priorSd ** 2;
             }
         }
+
+        $value += self::logPrior($at, $bounds);
 
         return [$value, array_values($gradient), array_values(array_map(array_values(...), $curvature))];
     }

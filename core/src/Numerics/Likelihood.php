@@ -45,8 +45,7 @@ final readonly class Likelihood
         $sum = 0.0;
         foreach ($this->seen->y as $i => $y) {
             $r = $y - $mu[$i];
-            $sum
-                += $this->seen->weights[$i] * log(NormalDistribution::interval(($r - $half) / $s, ($r + $half) / $s)[0]);
+            $sum += $this->seen->weights[$i] * log(NormalDistribution::between(($r - $half) / $s, ($r + $half) / $s));
         }
 
         return $sum;
