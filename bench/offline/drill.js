@@ -1,5 +1,7 @@
-// Offline drills in a real browser: somebody logs one thing after the other while the line is cut, fails, loses answers, the tab is
-// closed, the session ends, another signs in. Afterwards the job's log must hold each thing once, under its author's name, in order.
+// Offline drills in a real browser: somebody logs one thing after the other while the line is cut, fails, loses
+// answers, the tab is closed, the session ends, another signs in. Afterwards the job's log must hold each thing once,
+// under its author's name, in order: of one author all there is; where two took turns, notes and parts each, because a
+// part waits for what it rests on and a note does not.
 // node bench/offline/drill.js URL SEED DRILLS
 import { chromium } from "@playwright/test";
 import { Line } from "../../tests/Browser/line.js";
@@ -232,6 +234,23 @@ class Drill {
     await this.context.close();
   }
 
+  isInOrder() {
+    const once = [...new Map(this.wanted.map((one) => [one[0], one])).values()];
+    const isNote = (what) => what.startsWith("drill ");
+    const streams = this.events.includes("change") ? [isNote, (what) => !isNote(what)] : [() => true];
+    return AUTHORS.every((by) =>
+      streams.every((isOne) => {
+        const ofOne = (list) => list.filter(([what, author]) => author === by && isOne(what)).map(([what]) => what);
+        const there = ofOne(this.entries);
+        return (
+          ofOne(once)
+            .filter((what) => there.includes(what))
+            .join() === there.join()
+        );
+      }),
+    );
+  }
+
   result() {
     const count = (what, list) => list.filter(([one]) => one === what).length;
     const lost = this.wanted.filter(([what]) => count(what, this.entries) === 0);
@@ -239,13 +258,7 @@ class Drill {
     const signed = this.wanted.filter(([what, by]) =>
       this.entries.some(([one, author]) => one === what && author !== by),
     );
-    const once = [...new Map(this.wanted.map((one) => [one[0], one])).values()];
-    const order = AUTHORS.every((by) => {
-      const mine = once.filter(([, author]) => author === by).map(([what]) => what);
-      const there = this.entries.filter(([, author]) => author === by).map(([what]) => what);
-      return mine.filter((what) => there.includes(what)).join() === there.join();
-    });
-    return { wanted: this.wanted.length, lost, doubled, signed, order };
+    return { wanted: this.wanted.length, lost, doubled, signed, order: this.isInOrder() };
   }
 }
 

@@ -29,7 +29,9 @@ const isWaiting = (letter) => letter.state === "waiting";
 const me = Number(document.querySelector("meta[name=person]")?.content);
 const isMine = (letter) => isWaiting(letter) && letter.by === me;
 
-// Before it, somebody else logged of the same job what has not been sent: this may rest on that.
+// Before it, somebody else logged of the same job what has not been sent: this may rest on that. What the server
+// refuses then waits, and what rests on nothing goes past it: a note is not held on one device until another person
+// happens to sign in there.
 const isBehindAnother = (letter) =>
   letters.some((one) => isWaiting(one) && one.job === letter.job && one.n < letter.n && one.by !== letter.by);
 
