@@ -44,7 +44,8 @@ final readonly class Bench
     /** Another once anything of it is another, asked in one question. */
     public static function digest(): string
     {
-        $of = static fn (Builder $rows): Query => DB::query()->fromSub($rows, 'shown')->selectRaw("md5(string_agg(shown::text, '|'))");
+        $rows = "md5(string_agg(shown::text, '|'))";
+        $of = static fn (Builder $shown): Query => DB::query()->fromSub($shown, 'shown')->selectRaw($rows);
         $query = DB::query()
             ->selectSub($of(Job::onTheBench()->limit(self::OPEN_SHOWN)), 'open')
             ->selectSub($of(Job::latestHandedBack(self::HANDED_BACK_SHOWN)), 'handed_back')

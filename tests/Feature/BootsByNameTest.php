@@ -10,10 +10,11 @@ use Illuminate\Database\Eloquent\Model;
 it('calls what the framework would call of a model\'s traits', function (string $model): void {
     new $model;
     $wanted = [];
+    $initializer = static fn (string $trait): string => 'initialize'.class_basename($trait);
+    $byName = array_map($initializer, class_uses_recursive($model));
     foreach ((new ReflectionClass($model))->getMethods() as $method) {
         $isAsked = static fn (string $what): bool => $method->getAttributes($what) !== [];
         expect($isAsked(Boot::class))->toBeFalse();
-        $byName = array_map(static fn (string $t): string => 'initialize'.class_basename($t), class_uses_recursive($model));
         ($isAsked(Initialize::class) || in_array($method->getName(), $byName, true)) && $wanted[] = $method->getName();
     }
     /** @var array<class-string, list<string>> $called */

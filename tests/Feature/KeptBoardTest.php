@@ -22,10 +22,10 @@ beforeEach(function (): void {
         DB::flushQueryLog();
         DB::enableQueryLog();
         $html = (string) $this->get('/')->assertOk()->getContent();
-        $read = array_filter(DB::getQueryLog(), static fn (array $q): bool => str_starts_with($q['query'], 'select * from "entries"'));
-        $plain = preg_replace('~(name="client_id" value=|nonce=|name="_token" value=|name="csrf-token" content=)"[^"]*"~', '$1', $html);
+        $isRead = static fn (array $q): bool => str_starts_with($q['query'], 'select * from "entries"');
+        $moment = '~(name="client_id" value=|nonce=|name="_token" value=|name="csrf-token" content=)"[^"]*"~';
 
-        return [(string) $plain, $read !== []];
+        return [(string) preg_replace($moment, '$1', $html), array_filter(DB::getQueryLog(), $isRead) !== []];
     };
 });
 
@@ -64,10 +64,10 @@ it('prints it anew once the bench holds more jobs than it shows', function (): v
     ($this->look)();
     [$before] = ($this->look)();
     $row = Job::query()->firstOrFail()->getAttributes();
-    $copies = static fn (int $from, int $to): array => array_map(
-        static fn (int $i): array => [...$row, 'id' => (string) Str::uuid(), 'number' => "DJ-9{$i}", 'promised_at' => '2026-03-05 10:00+00'],
-        range($from, $to),
-    );
+    $copy = static fn (int $i): array => [
+        ...$row, 'id' => (string) Str::uuid(), 'number' => "DJ-9{$i}", 'promised_at' => '2026-03-05 10:00+00',
+    ];
+    $copies = static fn (int $from, int $to): array => array_map($copy, range($from, $to));
     DB::table('jobs')->insert($copies(100, 218));
     [$full] = ($this->look)();
     DB::table('jobs')->insert($copies(219, 219));

@@ -53,7 +53,8 @@ it('tells the customer what to do, and the next technician what was noted', func
 
     $this->get("/jobs/{$this->job->id}/report")
         ->assertSeeInOrder(['So that it stays well', 'Next service:',
-            'every spring', 'Before it stands for a season', 'Outdoors', 'Fuel tap off', 'For the record',
+            'every spring', 'Before it stands for a season', 'Outdoors', 'Fuel tap off',
+            'Common practice', 'from memory', 'For the record',
             'Jet bored', '0.35 mm, now 0.40', 'It passes 31 % more.', 'Kit used', 'full kit']);
 });
 

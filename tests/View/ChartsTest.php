@@ -109,7 +109,7 @@ it('keeps every point of a strip chart on the paper', function (float $flow, boo
         stepPsi: 0.02,
     );
     $trace = $leak->trace(range(0, 90, 2), new Randomizer(new Mt19937(9)));
-    $chart = $narrow ? StripChart::both($hold, $trace)['narrow'] : StripChart::wide($hold, $trace);
+    $chart = StripChart::both($hold, $trace)[$narrow ? 'narrow' : 'wide'];
 
     expect($chart->points)
         ->toHaveCount(46)

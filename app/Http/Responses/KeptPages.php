@@ -29,6 +29,8 @@ final readonly class KeptPages
 
     private const MOST = 4000;
 
+    private const LONGEST_ADDRESS = 300;
+
     private const OLDEST_SECONDS = 24 * 3600;
 
     public function __construct(private string $folder)
@@ -38,7 +40,9 @@ final readonly class KeptPages
     /** Whether the page says nothing of what was just refused, and may be kept as printed. */
     public function mayKeep(Request $request): bool
     {
-        return config('shop.keeps_sheets') === true && ! $request->session()->has('errors') && strlen($request->fullUrl()) < 300;
+        return config('shop.keeps_sheets') === true
+            && ! $request->session()->has('errors')
+            && strlen($request->fullUrl()) < self::LONGEST_ADDRESS;
     }
 
     /**

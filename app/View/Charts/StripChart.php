@@ -31,11 +31,6 @@ final readonly class StripChart
     ) {
     }
 
-    public static function wide(HoldRecord $hold, PressureTrace $trace): self
-    {
-        return self::draw($hold, $trace, StripCurves::of($hold, $trace), 452, 121);
-    }
-
     /** @return array{wide: self, narrow: self} the same curves on paper for a screen and for a phone */
     public static function both(HoldRecord $hold, PressureTrace $trace): array
     {

@@ -13,20 +13,27 @@ use DustyJet\Worksheet\Worksheet;
 final readonly class ReportPictures
 {
     /**
+     * @param  StripChart|null  $holdOnPhone the same chart for a phone
      * @param  list<ReportRun>  $runs
      * @param  list<ReportPhoto>  $photos
      */
-    private function __construct(public ?StripChart $hold, public array $runs, public array $photos)
-    {
+    private function __construct(
+        public ?StripChart $hold,
+        public ?StripChart $holdOnPhone,
+        public array $runs,
+        public array $photos,
+    ) {
     }
 
     /** @param  PressureTrace|null  $trace of the last hold test */
     public static function of(Worksheet $sheet, ?PressureTrace $trace): self
     {
         $hold = $sheet->of(Holds::class)->latest();
+        $charts = $hold === null || $trace === null ? [] : StripChart::both($hold, $trace);
 
         return new self(
-            $hold === null || $trace === null ? null : StripChart::wide($hold, $trace),
+            $charts['wide'] ?? null,
+            $charts['narrow'] ?? null,
             ReportRun::all($sheet),
             ReportPhoto::pair($sheet),
         );

@@ -75,4 +75,5 @@
         <li>{{ $step }}</li>
     @endforeach
 </ol>
+<p class="rep-note">@include('reports.lay-up-rests-on')</p>
 @include('reports.work')

@@ -9,4 +9,5 @@
             </tr>
         @endforeach
     </table>
+    <p class="line">@include('reports.lay-up-rests-on')</p>
 </div>

@@ -16,7 +16,9 @@
                 <article class="dj-bay dj-report">
                     @include('reports.body')
                     @if ($page->pictures->hold)
-                        <h2>The last hold test</h2>@include('charts.strip', ['chart' => $page->pictures->hold, 'id' => 'report'])
+                        <h2>The last hold test</h2>
+                        <div class="only-wide">@include('charts.strip', ['chart' => $page->pictures->hold, 'id' => 'report'])</div>
+                        <div class="only-narrow">@include('charts.strip', ['chart' => $page->pictures->holdOnPhone, 'id' => 'phone'])</div>
                     @endif
                     @foreach ($page->pictures->runs as $run)
                         <h2>{{ $run->title }}</h2>
