@@ -57,16 +57,15 @@ const log = async (page, job) => {
 };
 
 // Found from another window of this browser.
-const drips = async (page, job) => {
+const isSaid = async (page, job, key, logged) => {
   const other = await page.context().newPage();
   await other.goto(`${job}/intake?look=say`);
-  await other
-    .getByRole("button", { name: /^Fuel drips/i })
-    .first()
-    .click();
-  await expect(other.locator(".dj-ribbon li.now")).toContainText("Fuel dripping: yes");
+  await other.getByRole("button", { name: key }).first().click();
+  await expect(other.locator(".dj-ribbon li.now")).toContainText(logged);
   await other.close();
 };
+
+const drips = (page, job) => isSaid(page, job, /^Fuel drips/i, "Fuel dripping: yes");
 
 const workerIsThere = (page) =>
   page.evaluate(async () => {
@@ -355,6 +354,31 @@ lined(
     await sent(page);
     await expect(page.locator(".dj-behind")).toBeHidden();
     await expect(page.getByText("Above the maker's no-load maximum.").first()).toBeVisible();
+  },
+);
+
+lined(
+  "a strip that begins with a run proposes none once a part is off that the server does not know",
+  async ({ page, line }) => {
+    await signIn(page);
+    const job = await openJob(page, { family: "suction_lift" });
+    await isSaid(page, job, /^Starts, then dies/i, "dies");
+    await page.goto(`${job}/strip`);
+    await expect(page.locator(".dj-next .do")).toContainText("Run it");
+    await expect(page.locator(".dj-behind[role=status]")).toBeHidden();
+
+    line.become("cut");
+    await page.locator(".dj-offs > li.is-next form button").click();
+    await expect(page.locator(".bay-work")).toContainText("not sent yet");
+    await expect(page.locator(".dj-behind[role=status]")).toBeVisible();
+    for (const offer of await page.locator(".dj-or, .dj-next").all()) {
+      await expect(offer).toBeHidden();
+    }
+    await expect(page.locator(".dj-offs > li.is-next")).toBeVisible();
+
+    line.become("up");
+    await sent(page);
+    await expect(page.locator(".dj-behind[role=status]")).toBeHidden();
   },
 );
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\View\Sheet\Fitting;
 use App\View\Sheet\NextMove;
+use App\View\Sheet\NextPlate;
 use DustyJet\Carburetor\Station;
 use DustyJet\Worksheet\EntryKind;
 use Tests\Core\Worksheet\Bench;
@@ -195,4 +196,15 @@ it('tells a leak apart before a new needle goes in, on the tab that does it', fu
         ->toBe('needle-form');
     [$test, $needle] = NextMove::all(Sheets::seen($bench, Station::BenchTest, 'leak_map'));
     expect($test->href)->toBe('#tab')->and($needle->form)->toBeNull()->and($needle->label)->toBe('Go to hold');
+});
+
+it('must be fresh where an engine is run by it, and where it proposes what a finding could forbid', function (): void {
+    $on = static fn (Bench $b, Station $s): bool => NextPlate::of(Sheets::seen($b, $s), false)->mustBeFresh;
+    $dies = (new Bench('suction_lift'))
+        ->add(EntryKind::FindingNoted, ['finding' => 'starts_then_dies', 'answer' => 'yes']);
+
+    expect($on(new Bench, Station::Run))->toBeTrue()
+        ->and($on(new Bench, Station::Strip))->toBeFalse()
+        ->and(Sheets::seen($dies, Station::Strip)->moves[0]->do)->toStartWith('Run it')
+        ->and($on($dies, Station::Strip))->toBeTrue();
 });

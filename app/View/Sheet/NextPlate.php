@@ -8,16 +8,22 @@ use App\View\Numbers;
 use App\View\Stations\Run\MayRun;
 use App\View\Stations\SheetView;
 use DustyJet\Carburetor\Caution;
+use DustyJet\Carburetor\Station;
+use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\Stale\StaleItem;
 use DustyJet\Worksheet\Stale\Staleness;
 
 /** The plate beside the work: the next move, what must be taken again, the caution of the moment and the book. */
 final readonly class NextPlate
 {
+    /** Stations by whose sheet an engine is run. */
+    private const RUNS = [Station::Intake, Station::Run, Station::HandBack];
+
     /**
      * @param  list<NextMove>  $others
      * @param  list<array{what: string, because: string, minutes: int, href: string}>  $stale
      * @param  list<BookValue>  $book
+     * @param  bool  $mustBeFresh whether it proposes what something logged meanwhile could forbid
      */
     private function __construct(
         public ?NextMove $next,
@@ -27,6 +33,7 @@ final readonly class NextPlate
         public ?Caution $caution,
         public array $book,
         public ComeBack $comeBack,
+        public bool $mustBeFresh,
     ) {
     }
 
@@ -44,7 +51,15 @@ final readonly class NextPlate
             caution: self::danger($view) ?? self::caution($view),
             book: BookValue::all($view->sheet, $view->station),
             comeBack: ComeBack::of($view),
+            mustBeFresh: self::mustBeFresh($view),
         );
+    }
+
+    private static function mustBeFresh(SheetView $view): bool
+    {
+        $canBeForbidden = array_filter($view->moves, static fn (Move $m): bool => $m->does !== []) !== [];
+
+        return $canBeForbidden || in_array($view->station, self::RUNS, true);
     }
 
     /** @return array{what: string, because: string, minutes: int, href: string} */

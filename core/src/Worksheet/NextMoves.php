@@ -6,6 +6,7 @@ namespace DustyJet\Worksheet;
 
 use DustyJet\Carburetor\InSentence;
 use DustyJet\Carburetor\Station;
+use DustyJet\Diagnosis\Deed;
 use DustyJet\Diagnosis\Diagnosis;
 use DustyJet\Diagnosis\RankedCheck;
 use DustyJet\Diagnosis\Repair;
@@ -142,6 +143,7 @@ final readonly class NextMoves
                 $minutes,
                 'look',
                 $ranked->check->id,
+                $ranked->check->needs->does,
             ),
         ];
     }
@@ -168,7 +170,9 @@ final readonly class NextMoves
             : "{$repair->name} is the likeliest for its minutes: trying it is quicker than looking further first.";
         $minutes = (int) ceil($repair->minutes);
 
-        return [new Move(Station::Intake, $repair->do, $why, $minutes, 'repair', $repair->id)];
+        $does = $repair->fault?->cure->does ?? [];
+
+        return [new Move(Station::Intake, $repair->do, $why, $minutes, 'repair', $repair->id, $does)];
     }
 
     /**
@@ -183,7 +187,9 @@ final readonly class NextMoves
             $station === Station::Set && $this->sheet->of(Parts::class)->isWhole() => $this->rechecks(
                 Station::BenchTest,
             ),
-            $station === Station::HandBack => $this->rechecks(Station::Run),
+            $station === Station::HandBack && Machine::on($this->sheet->bench)->isWhole() => $this->allowed(
+                $this->rechecks(Station::Run),
+            ),
             default => [],
         };
     }
@@ -199,6 +205,8 @@ final readonly class NextMoves
         $do = 'Check again: '.InSentence::name($item->what);
         $why = "{$item->because}. A reading holds only until something under it changes.";
 
-        return new Move($item->station, $do, $why, $item->minutes, 'recheck', $item->key);
+        $does = $item->station === Station::Run ? [Deed::Start, Deed::Run] : [];
+
+        return new Move($item->station, $do, $why, $item->minutes, 'recheck', $item->key, $does);
     }
 }

@@ -1,9 +1,7 @@
 import { time } from "./time.js";
 
-// An old sheet proposes nothing where an engine runs: kept from another hour, with more logged on this device than it knows, or
-// cut off from what others log.
-const RUNS = new Set(["intake", "run", "hand-back"]);
-
+// An old sheet proposes nothing by which an engine is run: kept from another hour, with more logged on this device than
+// it knows, or cut off from what others log.
 const job = () => document.getElementById("job");
 const html = document.documentElement;
 
@@ -24,8 +22,8 @@ export const isFresh = () => {
   wasCutOff = false;
 };
 
-// Where it must not be old.
-export const mustBeFresh = () => RUNS.has(job()?.dataset.station);
+// Where it must not be old: the server says so of what it proposes.
+export const mustBeFresh = () => job()?.dataset.fresh !== undefined;
 
 // Cut off once, it stays old until the server has sent another.
 export const isOld = () => mustBeFresh() && (wasCutOff || html.dataset.kept !== undefined);

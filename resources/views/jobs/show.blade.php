@@ -4,7 +4,7 @@
     @fragment('job')
         <div id="job" class="dj-job-page" data-job="{{ $page->job->id }}"
             data-station="{{ $page->station->value }}" data-previous="{{ $page->line->previousHref }}"
-            data-next-station="{{ $page->line->nextHref }}">
+            data-next-station="{{ $page->line->nextHref }}" @if ($page->plate->mustBeFresh) data-fresh @endif>
             <header class="dj-frame">
                 @include('frame.head', [
                     'number' => $page->job->number,

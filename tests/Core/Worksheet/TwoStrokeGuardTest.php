@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use DustyJet\Carburetor\Station;
+use DustyJet\Diagnosis\Deed;
 use DustyJet\Mixture\School;
 use DustyJet\Quantity\Turns;
 use DustyJet\Worksheet\EntryKind;
+use DustyJet\Worksheet\Move;
 use DustyJet\Worksheet\NotAllowedNow;
 use DustyJet\Worksheet\Run\RunBay;
 use DustyJet\Worksheet\Run\RunSoFar;
@@ -178,4 +181,19 @@ it('takes L by ear and H with its speed only: no ear hears the maximum', functio
         ->and($after->sheet()->of(Screws::class)->named('low')->readings[0]->isByEar())->toBeTrue()
         ->and(RunSoFar::judged($after->sheet()->of(Screws::class)->named('low'), $bench->family->card)->nextTurns)
         ->toBeLessThan(1.0);
+});
+
+it('asks for no reading of the running engine again while a finding forbids to run it, nor on the tray', function (): void {
+    $bench = (new Bench)->count('idle_mixture', '1')->count('idle_speed', '1');
+    $bench->all(Station::Strip)->all(Station::Clean)->all(Station::Build)->hold();
+    $bench->set('idle_mixture', '1')->set('idle_speed', '1')->set('idle_mixture', '1', 'run')->set('idle_speed', '1', 'run');
+    $bench->off('air_cleaner');
+    $moves = fn () => $bench->sheet()->moves(null, (new Triage(Knowledge::real(), $bench->sheet()))->safety());
+    $keys = fn (): array => array_map(static fn (Move $m): string => $m->key, $moves());
+    expect($keys())->not->toContain('recheck');
+
+    $bench->on('air_cleaner');
+    expect($moves()[0]->key)->toBe('recheck')->and($moves()[0]->does)->toBe([Deed::Start, Deed::Run]);
+    $bench->add(EntryKind::FindingNoted, ['finding' => 'fuel_dripping', 'answer' => 'yes']);
+    expect($keys())->not->toContain('recheck')->toContain('danger');
 });
