@@ -14,7 +14,11 @@ final readonly class BoardStamp
     {
     }
 
-    /** The board tells the time by the minute. @param  string  $backup what it says of the last one */
+    /**
+     * The board tells the time by the minute.
+     *
+     * @param  string  $backup what it says of the last one
+     */
     public static function of(Person $reader, string $backup): self
     {
         $moment = Date::now()->format('Y-m-d H:i');
