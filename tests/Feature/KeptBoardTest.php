@@ -56,6 +56,19 @@ it('prints it anew once something it shows is another', function (Closure $chang
     'a job that went home' => [fn () => Job::query()->update(['handed_back_at' => now()])],
     'a promise that is late' => [fn () => $this->travelTo('2026-03-04 11:01:00')],
     'another day' => [fn () => $this->travel(1)->days()],
+    'a job of a file that was home already' => [function (): void {
+        $row = Job::query()->firstOrFail()->getAttributes();
+        $other = ['id' => (string) Str::uuid(), 'number' => 'DJ-9001', 'handed_back_at' => '2026-03-01 10:00+00'];
+        DB::table('jobs')->insert([...$row, ...$other]);
+    }],
+    'an entry alone' => [function (): void {
+        $row = (array) DB::table('entries')->where('job_id', $this->job->id)->orderByDesc('seq')->first();
+        $next = ['id' => (string) Str::uuid(), 'seq' => $row['seq'] + 1, 'recorded_at' => '2026-03-04 10:15:30+00'];
+        DB::table('entries')->insert([...$row, ...$next]);
+    }],
+    'columns that are written anew' => [fn () => Job::query()->update(['next_move' => 'Look again'])],
+    'another name' => [fn () => $this->june->update(['name' => 'June H.'])],
+    'another role' => [fn () => $this->june->update(['role' => Role::Owner])],
     'an owner who looks' => [fn () => $this->actingAs($this->person(Role::Owner, 'Odile Marsh'))],
     'the other theme' => [fn () => $this->withUnencryptedCookie('dj_theme', 'dark')],
 ]);
