@@ -334,12 +334,12 @@ lined(
     await workerIsThere(page);
     const run = `${job}/run?screw=high`;
     await page.goto(run);
-    await expect(page.locator(".dj-behind")).toBeHidden();
+    await expect(page.locator(".dj-old")).toBeHidden();
     await expect(page.locator(".bay-mix")).toBeVisible();
     line.become("cut");
     await page.reload();
     await expect(waiting(page)).toContainText(/This page is as it was at \d\d:\d\d/);
-    await expect(page.locator(".dj-behind")).toContainText(/since \d\d:\d\d/);
+    await expect(page.locator(".dj-old")).toContainText(/since \d\d:\d\d/);
     for (const offer of await page.locator(".dj-proposes, .dj-or, .dj-next").all()) {
       await expect(offer).toBeHidden();
     }
@@ -352,7 +352,7 @@ lined(
 
     line.become("up");
     await sent(page);
-    await expect(page.locator(".dj-behind")).toBeHidden();
+    await expect(page.locator(".dj-old")).toBeHidden();
     await expect(page.getByText("Above the maker's no-load maximum.").first()).toBeVisible();
   },
 );
@@ -365,12 +365,12 @@ lined(
     await isSaid(page, job, /^Starts, then dies/i, "dies");
     await page.goto(`${job}/strip`);
     await expect(page.locator(".dj-next .do")).toContainText("Run it");
-    await expect(page.locator(".dj-behind[role=status]")).toBeHidden();
+    await expect(page.locator(".dj-old")).toBeHidden();
 
     line.become("cut");
     await page.locator(".dj-offs > li.is-next form button").click();
     await expect(page.locator(".bay-work")).toContainText("not sent yet");
-    await expect(page.locator(".dj-behind[role=status]")).toBeVisible();
+    await expect(page.locator(".dj-old")).toBeVisible();
     for (const offer of await page.locator(".dj-or, .dj-next").all()) {
       await expect(offer).toBeHidden();
     }
@@ -378,7 +378,10 @@ lined(
 
     line.become("up");
     await sent(page);
-    await expect(page.locator(".dj-behind[role=status]")).toBeHidden();
+    await expect(page.locator(".dj-old")).toBeHidden();
+    // What is still behind something is listed, on a fresh sheet too.
+    await page.getByText("Still behind something").click();
+    await expect(page.locator("ul.dj-behind li").first()).toBeVisible();
   },
 );
 
@@ -394,7 +397,7 @@ lined(
     await page.clock.runFor(16_000);
 
     await expect(waiting(page)).toContainText("No connection");
-    await expect(page.locator(".dj-behind")).toContainText("meanwhile");
+    await expect(page.locator(".dj-old")).toContainText("meanwhile");
     for (const offer of await page.locator(".dj-proposes, .dj-or, .dj-next").all()) {
       await expect(offer).toBeHidden();
     }
@@ -406,7 +409,7 @@ lined(
     await expect(page.locator(".bay-work")).toContainText(
       "Not now. Fuel drips: nothing is started while that stands.",
     );
-    await expect(page.locator(".dj-behind")).toBeHidden();
+    await expect(page.locator(".dj-old")).toBeHidden();
     await expect(page.locator(".bay-mix, #rpm")).toHaveCount(0);
   },
 );

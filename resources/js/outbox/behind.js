@@ -34,7 +34,7 @@ export const show = (letters, line) => {
   const isMore = letters.some((letter) => letter.job === job()?.dataset.job && letter.state === "waiting");
   const isBehind = isOld() || (mustBeFresh() && isMore);
   job()?.classList.toggle("is-behind", isBehind);
-  const words = document.querySelector(".dj-behind [data-since]");
+  const words = document.querySelector(".dj-old [data-since]");
   if (words) {
     words.textContent = since() ? `since ${since()}` : "meanwhile";
   }
