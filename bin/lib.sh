@@ -55,13 +55,51 @@ install_node_packages() {
 
 build_front_end() {
   local manifest=public/build/manifest.json
-  if [ -f "$manifest" ] && [ -z "$(find resources/css resources/js vite.config.js package-lock.json -newer "$manifest" -print -quit)" ]; then return; fi
+  local sources=(resources/css resources/js vite.config.js package-lock.json)
+  if [ -f var/common-passwords ] && [ -f "$manifest" ] && [ -z "$(find "${sources[@]}" -newer "$manifest" -print -quit)" ]; then
+    return
+  fi
   say "Building the front end"
+  node bin/common-passwords var/common-passwords || fail "The list of common passwords was not made."
   npx vite build --logLevel error >var/log/vite.log 2>&1 || fail "The front end did not build; see var/log/vite.log"
 }
 
+# only_one FD FILE WORDS : holds FILE as long as this program runs; where another holds it, says so and touches nothing. What
+# is started and stays is given no hold of it (8>&- 9>&-): it would outlive a start that was killed.
+only_one() {
+  mkdir -p "$(dirname "$2")"
+  eval "exec $1>>\"\$2\""
+  flock -n "$1" || fail "$3"
+}
+
 prepare_folders() {
-  mkdir -p bootstrap/cache storage/framework/{cache/data,sessions,views} storage/logs var/log
+  reclaim_folders
+  mkdir -p bootstrap/cache storage/framework/{cache,views} storage/logs var/log
+}
+
+# reclaim_folders : earlier releases gave what root runs to who serves. What lies in there may be theirs: it goes.
+reclaim_folders() {
+  [ "$(id -u)" -eq 0 ] || return 0
+  local folder
+  for folder in bootstrap/cache storage storage/framework; do
+    if [ -L "$folder" ]; then rm -f "$folder"; fi
+    if [ -d "$folder" ] && [ ! -O "$folder" ]; then
+      rm -rf bootstrap/cache storage/framework
+      chown -h root: storage
+    fi
+  done
+  if [ -L storage/logs ]; then rm -f storage/logs; fi
+}
+
+# refuse_foreign_program : root runs nothing that another user of the machine can write.
+refuse_foreign_program() {
+  [ "$(id -u)" -eq 0 ] || return 0
+  local theirs
+  theirs=$(find . -maxdepth 1 \( ! -user root -o -perm /022 \) ! -type l -print -quit
+    find app artisan bin bootstrap compat config core database deploy public resources routes vendor \
+      \( ! -user root -o -perm /022 \) ! -type l -print -quit)
+  [ -z "$theirs" ] || fail "Another user can write $(head -n 1 <<<"$theirs"), which root would run.
+  Look at what is there, then: chown -R root: $PWD && chmod -R go-w $PWD"
 }
 
 # forget_compiled : what was compiled from the views and the knowledge was compiled by the program of its day.
@@ -82,11 +120,15 @@ start_postgres() {
   local data=$1 port=$2
   if [ ! -f "$data/PG_VERSION" ]; then
     say "Creating a database cluster"
-    mkdir -p "$data"
-    [ "$(id -u)" -eq 0 ] && chown postgres:postgres "$data"
-    chmod 700 "$data"
-    as_postgres "$PG_BIN/initdb" -D "$data" -U dusty_jet --auth=reject --encoding=UTF8 --locale=C.UTF-8 \
+    # Made beside and moved into place: a start that is killed leaves no half of one.
+    rm -rf "$data.new"
+    mkdir -p "$data.new"
+    [ "$(id -u)" -ne 0 ] || chown postgres:postgres "$data.new"
+    chmod 700 "$data.new"
+    as_postgres "$PG_BIN/initdb" -D "$data.new" -U dusty_jet --auth=reject --encoding=UTF8 --locale=C.UTF-8 \
       >var/log/initdb.log 2>&1 || fail "initdb failed; see var/log/initdb.log"
+    [ ! -d "$data" ] || rmdir "$data" || fail "$data has files but no database in it. Move it away, then try again."
+    mv "$data.new" "$data"
   fi
   use_secrets "$data"
   if postmaster_of "$data" >/dev/null; then
@@ -100,8 +142,13 @@ start_postgres() {
   say "Starting the database on 127.0.0.1:$port"
   local options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c shared_buffers=64MB -c timezone=UTC"
   options+=" -c password_encryption=scram-sha-256 -c log_min_error_statement=fatal"
-  as_postgres "$PG_BIN/pg_ctl" -D "$data" -w -t 30 -l "$data/server.log" -o "$options ${PG_OPTIONS_EXTRA:-}" start >/dev/null \
+  run_postgres "$data" "$options" || { sleep 1; rm -f "$data/postmaster.pid"; run_postgres "$data" "$options"; } \
     || fail "The database did not start; see $data/server.log"
+}
+
+# run_postgres DATA OPTIONS : until it answers. One that is killed while it starts is started once more.
+run_postgres() {
+  as_postgres "$PG_BIN/pg_ctl" -D "$1" -w -t 30 -l "$1/server.log" -o "$2 ${PG_OPTIONS_EXTRA:-}" start >/dev/null 8>&- 9>&-
 }
 
 # postmaster_of DATA : the process its pid file names, if that is a server of this folder.
@@ -211,7 +258,7 @@ PHP_SERVER_FLAGS=("${PHP_FAST_FLAGS[@]}" -d opcache.enable=1 -d opcache.validate
 # start_server PORT WORKERS LOG : in a process group of its own, because the workers outlive a parent that is killed alone.
 start_server() {
   PHP_CLI_SERVER_WORKERS=$2 setsid php "${PHP_SERVER_FLAGS[@]}" ${PHP_EXTRA_FLAGS[@]+"${PHP_EXTRA_FLAGS[@]}"} \
-    -S "127.0.0.1:$1" -t public bin/router.php >"$3" 2>&1 &
+    -S "127.0.0.1:$1" -t public bin/router.php >"$3" 2>&1 8>&- 9>&- &
   server=$!
   echo "$server" >"$PWD/var/server-$1.pid"
   for _ in $(seq 50); do port_is_free "$1" || return 0; sleep 0.1; done
@@ -236,16 +283,48 @@ stop_server() {
   server=
 }
 
-# optimize_application FOLDER : configuration, routes and events read once, kept in FOLDER; views and classes compiled once.
-# The server that is started next uses all of it, and sees no edit until it is started again.
+# optimize_application FOLDER [GROUP] : configuration, routes, events, views and knowledge read once, kept in FOLDER, which
+# GROUP may read and nobody but this user writes. The server that is started next uses all of it, and sees no edit until it
+# is started again.
 optimize_application() {
-  mkdir -p "$1" && chmod 700 "$1"
+  rm -rf "$1"
+  (umask 077 && mkdir -p "$1/views" "$1/knowledge")
   export APP_CONFIG_CACHE=$1/config.php APP_ROUTES_CACHE=$1/routes.php APP_EVENTS_CACHE=$1/events.php
+  export APP_SERVICES_CACHE=$1/services.php APP_PACKAGES_CACHE=$1/packages.php COMPILED_PATH=$1
   export VIEW_CHECK_TIMESTAMPS=false DB_PERSISTENT=true DB_KEEPS_UTC=true KEEPS_SHEETS=true
-  rm -f "$1"/*.php
-  php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan event:cache --quiet && php artisan view:cache --quiet
+  LOG_CHANNEL=${LOG_CHANNEL:-daily} php artisan config:cache --quiet
+  php artisan route:cache --quiet && php artisan event:cache --quiet && php artisan view:cache --quiet
   SESSION_DRIVER=array php bin/warm
+  if [ -n "${2:-}" ]; then chgrp -R "$2" "$1" && chmod -R g=rX,o= "$1"; fi
   PHP_EXTRA_FLAGS=("${PHP_SETTLED_FLAGS[@]}")
+}
+
+# refuse_shop_folder_as_demo : the folder of a shop never lets the demo's people in.
+refuse_shop_folder_as_demo() {
+  if grep -qx 'DEMO=false' .env 2>/dev/null; then
+    fail "This is a shop's folder (DEMO=false in .env): bin/serve runs it. Try the demo in another folder."
+  fi
+}
+
+# refuse_shop_as_demo PORT DATABASE : nor does the database of one, whose owner is not the demo's.
+refuse_shop_as_demo() {
+  local owners
+  local asked="select string_agg(name, ', ') from people where role = 'owner' and not is_demo"
+  owners=$(admin_sql "$1" "$2" 2>/dev/null <<<"$asked") || return 0
+  [ -z "$owners" ] || fail "This database is a shop's, of $owners: bin/serve runs it. Try the demo in another folder."
+}
+
+# refuse_to_erase DATABASE : what is not the demo's goes only when the shop's name is typed by somebody who sits there.
+refuse_to_erase() {
+  local kept name typed
+  { read -r name && kept=$(cat); } < <(php bin/not-demo) || fail "It cannot be told what the database $1 holds, so nothing is erased."
+  [ -n "$kept" ] || return 0
+  printf '✗ The database %s holds what is not of the demo, and --fresh would erase it:\n' "$1" >&2
+  printf '    %s\n' "$kept" | sed '2,$s/^/    /' >&2
+  printf '  bin/backup DIR keeps it first.\n' >&2
+  [ -t 0 ] && [ -t 2 ] || fail "Nothing was changed: somebody at a terminal must say so."
+  read -r -p "  To erase it, type the name of the shop ($name): " typed
+  [ "$typed" = "$name" ] || fail "That is not its name. Nothing was changed."
 }
 
 # write_env ENVIRONMENT DEMO : once; the key of this shop's cookies is made here.
@@ -284,7 +363,7 @@ database_of_this_shop() {
 
 # serve_to_browsers PORT : the demo on a database of its own, dusty_jet_browser, as the browser tests want it.
 serve_to_browsers() {
-  export APP_ENV=local APP_DEBUG=false DEMO=true DB_DATABASE=dusty_jet_browser SESSION_DRIVER=file CACHE_STORE=file
+  export APP_ENV=local APP_DEBUG=false DEMO=true DB_DATABASE=dusty_jet_browser
   export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$1" BASE_URL="http://127.0.0.1:$1"
   php artisan cache:clear --quiet
   migrate fresh

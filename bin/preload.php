@@ -6,7 +6,7 @@
 declare(strict_types=1);
 
 $root = dirname(__DIR__);
-$list = "{$root}/storage/framework/preload.txt";
+$list = getenv('COMPILED_PATH').'/preload.txt';
 $files = is_file($list) ? file($list, FILE_IGNORE_NEW_LINES) ?: [] : [];
 foreach (["{$root}/core/src", "{$root}/app"] as $folder) {
     $all = new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS));

@@ -26,6 +26,7 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Exceptions\BackedEnumCaseNotFoundException;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
@@ -54,6 +55,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(QueryException::class, DatabaseFailed::of(...));
         // What is not there is not there: no class, no key.
         $exceptions->map(ModelNotFoundException::class, static fn (): NotFoundHttpException => new NotFoundHttpException('Not found.'));
+        $exceptions->map(
+            BackedEnumCaseNotFoundException::class,
+            static fn (): NotFoundHttpException => new NotFoundHttpException('Not found.'),
+        );
         $exceptions->render(fn (AccessDeniedHttpException|ThrottleRequestsException $e, Request $r) => SecurityEvent::noteRefusal($e, $r));
         // What a device fetches ahead by itself is no page that somebody wanted to see after signing in.
         $exceptions->render(

@@ -3,12 +3,14 @@
 declare(strict_types=1);
 
 return [
-    'default' => env('CACHE_STORE', 'file'),
+    // In the database, in tables that may be lost: any server of a shop counts the same tries.
+    'default' => env('CACHE_STORE', 'database'),
     'stores' => [
-        'file' => [
-            'driver' => 'file',
-            'path' => storage_path('framework/cache/data'),
-            'lock_path' => storage_path('framework/cache/data'),
+        'database' => [
+            'driver' => 'database',
+            'connection' => 'pgsql',
+            'table' => 'cache',
+            'lock_table' => 'cache_locks',
         ],
         'array' => ['driver' => 'array', 'serialize' => false],
     ],

@@ -6,15 +6,15 @@ return [
     'default' => env('LOG_CHANNEL', 'daily'),
     'deprecations' => ['channel' => null, 'trace' => false],
     'channels' => [
-        // A file a day, two weeks of them, for nobody else on the machine to read.
+        // A file a day, two weeks of them.
         'daily' => [
-            'driver' => 'daily',
+            'driver' => 'custom',
+            'via' => App\Logging\ShopLog::class,
             'path' => storage_path('logs/dusty-jet.log'),
-            'level' => env('LOG_LEVEL', 'debug'),
+            'level' => strtoupper((string) env('LOG_LEVEL', 'debug')),
             'days' => 14,
-            'permission' => 0600,
         ],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
-        'emergency' => ['path' => storage_path('logs/dusty-jet.log')],
+        'emergency' => ['path' => 'php://stderr'],
     ],
 ];

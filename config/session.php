@@ -3,11 +3,13 @@
 declare(strict_types=1);
 
 return [
-    'driver' => env('SESSION_DRIVER', 'file'),
+    // In the database: any server of a shop knows who is signed in.
+    'driver' => env('SESSION_DRIVER', 'database'),
+    'connection' => 'pgsql',
+    'table' => 'sessions',
     'lifetime' => 60 * 12,
     'expire_on_close' => false,
     'encrypt' => false,
-    'files' => storage_path('framework/sessions'),
     'cookie' => 'dusty_jet_session',
     'path' => '/',
     'secure' => (bool) env('SESSION_SECURE_COOKIE', false),

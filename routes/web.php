@@ -41,9 +41,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::post('coach', [CoachController::class, 'update'])->name('coach.update');
     Route::get('me', [MeController::class, 'show'])->name('me');
-    Route::put('me/password', [PasswordController::class, 'update'])->middleware('throttle:sign-in')->name('me.password');
-    Route::put('me/pin', [PasswordController::class, 'pin'])->middleware('throttle:sign-in')->name('me.pin');
-    Route::post('switch', [MeController::class, 'switch'])->middleware('throttle:sign-in')->name('switch');
+    Route::put('me/password', [PasswordController::class, 'update'])->middleware('throttle:password')->name('me.password');
+    Route::put('me/pin', [PasswordController::class, 'pin'])->middleware('throttle:password')->name('me.pin');
+    Route::post('switch', [MeController::class, 'switch'])->middleware('throttle:password')->name('switch');
     Route::delete('sign-ins/{signIn}', [MeController::class, 'end'])->whereUuid('signIn')->name('sign-ins.destroy');
     Route::get('people', [PersonController::class, 'index'])->name('people.index');
     Route::get('people/events', [PersonController::class, 'events'])->name('people.events');

@@ -171,7 +171,9 @@ final readonly class ImportJob
             || throw JobFileRejected::schema('job.number', 'a number is one line of what can be printed');
         ! Job::query()->whereKey($head['id'])->exists() || throw JobFileRejected::alreadyHere($head['number']);
         $empty = ['machine' => '', 'complaint' => '', 'station' => 'intake', 'line' => []];
-        $job = Job::query()->create([...$head, ...$empty]);
+        $number = Job::freeNumber($head['number']);
+        $job = Job::query()->create([...$head, 'number' => $number, ...$empty]);
+        $job->numberInFile = $number === $head['number'] ? null : $head['number'];
         foreach ($file['traces'] as $trace) {
             $this->storeTrace($job, $trace);
         }

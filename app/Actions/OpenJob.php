@@ -40,7 +40,7 @@ final readonly class OpenJob
                 return $known;
             }
             $job = Job::query()->create([
-                'number' => 'DJ-'.str_pad((string) $this->nextNumber(), 4, '0', STR_PAD_LEFT),
+                'number' => $this->nextNumber(),
                 'family' => $this->families->of($family)->id,
                 'opened_at' => Date::now(),
                 'machine' => '',
@@ -62,10 +62,15 @@ final readonly class OpenJob
         });
     }
 
-    private function nextNumber(): int
+    /** One that no job has, also none that came by a file. */
+    private function nextNumber(): string
     {
-        $row = DB::selectOne("select nextval('job_number_seq') as n");
+        do {
+            $n = DB::scalar("select nextval('job_number_seq')");
+            \assert(is_numeric($n));
+            $number = 'DJ-'.str_pad((string) $n, 4, '0', STR_PAD_LEFT);
+        } while (Job::query()->where('number', $number)->exists());
 
-        return is_object($row) && isset($row->n) && is_numeric($row->n) ? (int) $row->n : 0;
+        return $number;
     }
 }

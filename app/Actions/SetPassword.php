@@ -23,7 +23,7 @@ final readonly class SetPassword
     {
         Password::refuseUnlessGood($password, $person->name);
         DB::transaction(static function () use ($by, $person, $password, $here): void {
-            $person->update(['password' => $password, 'wrong_pins' => 0]);
+            $person->update(['password' => $password]);
             SignIn::endAllOf($person, $here);
             $isOwn = $by->is($person);
             SecurityEvent::note(

@@ -22,7 +22,7 @@ final readonly class SetPin
     {
         $pin === '' || Password::refuseUnlessPin($pin);
         DB::transaction(static function () use ($person, $pin): void {
-            $person->update(['pin' => $pin === '' ? null : $pin, 'wrong_pins' => 0]);
+            $person->update(['pin' => $pin === '' ? null : $pin]);
             SecurityEvent::note($pin === '' ? SecurityEventKind::PinRemoved : SecurityEventKind::PinSet, $person);
         });
     }

@@ -19,7 +19,7 @@ final readonly class SignPersonIn
      *
      * @throws UnusablePerson If they do not match.
      */
-    public function __invoke(#[\SensitiveParameter] array $credentials): void
+    public function __invoke(#[\SensitiveParameter] array $credentials): Person
     {
         if (! Auth::attempt($credentials)) {
             $known = Person::query()->where('name', $credentials['name'])->first();
@@ -30,8 +30,9 @@ final readonly class SignPersonIn
         }
         $person = Person::signedIn();
         \assert($person !== null);
-        $person->wrong_pins === 0 || $person->update(['wrong_pins' => 0]);
         $signIn = SignIn::begin($person);
         SecurityEvent::note(SecurityEventKind::SignedIn, $person, $signIn->device);
+
+        return $person;
     }
 }

@@ -19,24 +19,22 @@ final readonly class SwitchPerson
     /** @throws UnusablePerson If it is not theirs, or was wrong too often. */
     public function __invoke(Person $person, #[\SensitiveParameter] string $pin): void
     {
-        // Counted before it is looked at: two tries at once are two.
-        $mayTry = $person->mayUsePin();
-        $person->increment('wrong_pins');
-        if (! $mayTry || ! Hash::check($pin, (string) $person->pin)) {
+        $before = SignIn::here();
+        $mayTry = $before?->triesPin() === true && $person->hasPin();
+        if ($before === null || ! $mayTry || ! Hash::check($pin, (string) $person->pin)) {
             SecurityEvent::note(SecurityEventKind::PinRefused, Person::signedIn(), $person->name);
 
             throw UnusablePerson::because(
-                $person->mayUsePin()
+                $mayTry
                     ? "That is not the PIN of {$person->name}."
-                    : "{$person->name} signs in with the password: there is no PIN, or it was wrong too often.",
+                    : "{$person->name} signs in with the password here: there is no PIN, or it was wrong too often on this device.",
             );
         }
-        $before = SignIn::here();
         DB::transaction(static function () use ($person, $before): void {
-            $person->update(['wrong_pins' => 0]);
             Auth::login($person);
             $signIn = SignIn::begin($person, $before);
-            $before?->end();
+            $before->pinWasRight();
+            $before->end();
             SecurityEvent::note(SecurityEventKind::Switched, $person, $signIn->device);
         });
     }

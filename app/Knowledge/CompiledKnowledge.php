@@ -11,7 +11,7 @@ use Symfony\Component\VarExporter\VarExporter;
  * What was read of the knowledge, kept as PHP code: the opcode cache holds it, and no request parses YAML again.
  *
  * A name changes with the files it was read from, not with the classes: whoever starts another version of the program
- * empties the folder first, as bin/start does.
+ * empties the folder first, as bin/start does. Where a shop is served the folder is complete, and is only read.
  */
 final readonly class CompiledKnowledge
 {
@@ -47,10 +47,11 @@ final readonly class CompiledKnowledge
     {
         // Two requests may make the folder at once; only one of them can.
         is_dir($this->folder) || @mkdir($this->folder, recursive: true);
-        $beside = tempnam($this->folder, 'new');
-        if ($beside !== false) {
-            file_put_contents($beside, '<?php return '.VarExporter::export($known).';');
-            rename($beside, $path);
+        if (! is_writable($this->folder)) {
+            return;
         }
+        $beside = (string) tempnam($this->folder, 'new');
+        file_put_contents($beside, '<?php return '.VarExporter::export($known).';');
+        rename($beside, $path);
     }
 }

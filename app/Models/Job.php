@@ -54,6 +54,8 @@ final class Job extends Model
     use BootsByName;
     use HasUuids;
 
+    private const LONGEST_NUMBER = 20;
+
     protected $table = 'jobs';
 
     public $timestamps = false;
@@ -61,6 +63,9 @@ final class Job extends Model
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.uP';
+
+    /** Its number in the file it was just taken from, where another job here has that. */
+    public ?string $numberInFile = null;
 
     /** @return HasMany<Entry, $this> */
     public function entries(): HasMany
@@ -216,6 +221,16 @@ final class Job extends Model
             'waits_until' => $wait?->until,
             'came_back_from' => mb_substr($sheet->of(Ticket::class)->comesBackFrom ?? '', 0, 40),
         ];
+    }
+
+    /** That number, or where a machine here has its plate already, the same with what makes it another. */
+    public static function freeNumber(string $wanted): string
+    {
+        for ($n = 1, $number = $wanted; self::query()->where('number', $number)->exists();) {
+            $number = mb_substr($wanted, 0, self::LONGEST_NUMBER - 4).'-'.++$n;
+        }
+
+        return $number;
     }
 
     /** The job this machine came back from, where that is on file. */

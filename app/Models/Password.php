@@ -25,7 +25,7 @@ final readonly class Password
         $why === null || throw UnusablePerson::because($why);
     }
 
-    /** One letter over and over, a row of keys, the name of who has it or of the shop. */
+    /** Often found in what leaked, one letter over and over, a row of keys, the name of who has it or of the shop. */
     private static function isGuessed(string $password, string $name): bool
     {
         $plain = mb_strtolower($password);
@@ -33,7 +33,8 @@ final readonly class Password
         $isOf = static fn (string $row): bool => str_contains(str_repeat($row, 8), $plain)
             || str_contains(strrev(str_repeat($row, 8)), $plain);
 
-        return count(array_unique(mb_str_split($plain))) < 5
+        return CommonPasswords::hold($password)
+            || count(array_unique(mb_str_split($plain))) < 5
             || array_filter($rows, $isOf) !== []
             || in_array($plain, [mb_strtolower($name), mb_strtolower(Shop::name())], true);
     }

@@ -16,7 +16,6 @@ use Illuminate\Support\Facades\Auth;
  * @property Role $role
  * @property string $password
  * @property string|null $pin hashed, as the password
- * @property int $wrong_pins since the last right one or the last password
  * @property bool $coached whether sheets explain more
  * @property bool $is_demo whether it has the password that is printed in the source
  * @property Carbon|null $retired_at
@@ -27,14 +26,12 @@ final class Person extends User
 
     private const LONGEST_NAME = 80;
 
-    private const MOST_WRONG_PINS = 5;
-
     protected $table = 'people';
 
     protected $guarded = [];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['coached' => false, 'is_demo' => false, 'wrong_pins' => 0, 'pin' => null, 'retired_at' => null];
+    protected $attributes = ['coached' => false, 'is_demo' => false, 'pin' => null, 'retired_at' => null];
 
     protected $hidden = ['password', 'pin', 'remember_token'];
 
@@ -74,7 +71,7 @@ final class Person extends User
     /** @return Collection<int, self> who may switch to themselves with a PIN */
     public static function withPin(): Collection
     {
-        return self::everyOne()->filter(static fn (self $p): bool => $p->mayUsePin())->values();
+        return self::everyOne()->filter(static fn (self $p): bool => $p->hasPin())->values();
     }
 
     /** @throws UnusablePerson If nobody could tell their entries from another's. */
@@ -103,9 +100,9 @@ final class Person extends User
             || throw UnusablePerson::because("{$this->name} is the only owner: make somebody else one first.");
     }
 
-    public function mayUsePin(): bool
+    public function hasPin(): bool
     {
-        return $this->pin !== null && $this->retired_at === null && $this->wrong_pins < self::MOST_WRONG_PINS;
+        return $this->pin !== null && $this->retired_at === null;
     }
 
     /** @return array<string, string> */

@@ -28,6 +28,9 @@ final readonly class Rights
         'live_runs' => self::KEEP,
         'report_links' => self::KEEP,
         'instruments' => self::USE,
+        'sessions' => self::USE,
+        'cache' => self::USE,
+        'cache_locks' => self::USE,
     ];
 
     /** Where one role is both owner and application, as on a server of one's own making, it keeps what it has. */

@@ -36,7 +36,7 @@ final readonly class Shop
     /** When bin/backup last wrote this database away; null for never. */
     public static function lastBackup(): ?DateTimeImmutable
     {
-        $note = storage_path('app/last-backup-'.config()->string('database.connections.pgsql.database').'.json');
+        $note = base_path('var/last-backup-'.config()->string('database.connections.pgsql.database').'.json');
         $said = is_file($note) ? json_decode((string) file_get_contents($note), true) : null;
         $at = is_array($said) && is_string($said['at'] ?? null)
             ? DateTimeImmutable::createFromFormat('Y-m-d\TH:i:sp', $said['at'])

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Auth\Access\Response;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
@@ -22,6 +23,7 @@ use Illuminate\Support\Facades\Session;
  * @property Carbon $seen_at
  * @property Carbon|null $ended_at
  * @property bool $by_pin
+ * @property int $wrong_pins tried from there since its password was given
  * @property string $device
  * @property string $address
  */
@@ -35,6 +37,12 @@ final class SignIn extends Model
 
     /** A working day and a little: a device that lay in a drawer overnight asks again. */
     public const IDLE_HOURS = 12;
+
+    /** Wrong PINs from one device, until a password is given there. */
+    private const MOST_WRONG_PINS = 5;
+
+    /** And of one person who tries, on whatever devices. */
+    private const MOST_WRONG_PINS_A_DAY = 20;
 
     /** However busy it was, a password is asked for once a week. */
     public const MOST_DAYS = 7;
@@ -89,10 +97,51 @@ final class SignIn extends Model
         return is_string($id) ? self::query()->find($id) : null;
     }
 
+    /** What a PIN does not open: people, keys, other devices. Null where a password was given. */
+    public static function refusalOfPin(): ?Response
+    {
+        return self::here()?->by_pin === true
+            ? Response::deny('You switched with a PIN. Sign out and in again with your password for this.')
+            : null;
+    }
+
     /** @return Collection<int, self> of everybody, latest seen first */
     public static function allOpen(): Collection
     {
         return self::stillOpen(self::query())->orderByDesc('seen_at')->get();
+    }
+
+    /** What is tried here takes nobody's PIN away elsewhere. */
+    public function mayTryPin(): bool
+    {
+        return $this->wrong_pins < self::MOST_WRONG_PINS && $this->wrongPinsOfTheirs() < self::MOST_WRONG_PINS_A_DAY;
+    }
+
+    /**
+     * Counts a try before it is looked at: two at once are two.
+     *
+     * @return bool whether it may be looked at
+     */
+    public function triesPin(): bool
+    {
+        $this->increment('wrong_pins');
+        $this->refresh();
+
+        return $this->wrong_pins <= self::MOST_WRONG_PINS && $this->wrongPinsOfTheirs() <= self::MOST_WRONG_PINS_A_DAY;
+    }
+
+    /** Of whoever is signed in here, on all their devices, lately. */
+    private function wrongPinsOfTheirs(): int
+    {
+        $theirs = self::query();
+        $theirs->where('person_id', $this->person_id)->where('seen_at', '>', Date::now()->subDay());
+
+        return (int) $theirs->sum('wrong_pins');
+    }
+
+    public function pinWasRight(): void
+    {
+        $this->decrement('wrong_pins');
     }
 
     public function end(): void

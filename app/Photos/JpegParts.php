@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Photos;
 
+use Generator;
+
 /**
  * What a JPEG file is made of, marker by marker (ITU-T T.81, annex B), to tell whether it is whole and nothing but a
  * picture.
@@ -27,22 +29,50 @@ final readonly class JpegParts
     /** Whether it ends where its picture ends, and has no camera's notes, no place, no profile, no word of anybody's. */
     public static function areOfAPictureOnly(string $jpeg): bool
     {
+        foreach (self::of($jpeg) as $marker => [$content, $end]) {
+            if ($marker === self::END) {
+                return $end === strlen($jpeg);
+            }
+            if (! self::isAllowed($marker, $content)) {
+                return false;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether its picture comes to an end, whatever a camera wrote after it. */
+    public static function comeToAnEnd(string $jpeg): bool
+    {
+        foreach (self::of($jpeg) as $marker => $part) {
+            if ($marker === self::END) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return Generator<int, array{string, int}> by marker: what is in it, and where it ends; to the end of the picture */
+    private static function of(string $jpeg): Generator
+    {
         $at = str_starts_with($jpeg, self::START) ? 2 : strlen($jpeg);
         while (preg_match('/\G\xFF+([\x01-\xFE])/s', $jpeg, $found, 0, $at) === 1) {
             $marker = ord($found[1]);
             $at += strlen($found[0]);
             if ($marker === self::END) {
-                return $at === strlen($jpeg);
+                yield $marker => ['', $at];
+
+                return;
             }
             $length = (ord($jpeg[$at] ?? '') << 8) | ord($jpeg[$at + 1] ?? '');
-            if ($length < 2 || ! self::isAllowed($marker, substr($jpeg, $at + 2, $length - 2))) {
-                return false;
+            if ($length < 2) {
+                return;
             }
+            yield $marker => [substr($jpeg, $at + 2, $length - 2), $at + $length];
             $at += $length;
             $at = $marker === self::SCAN ? self::endOfScan($jpeg, $at) : $at;
         }
-
-        return false;
     }
 
     private static function isAllowed(int $marker, string $content): bool

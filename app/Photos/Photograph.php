@@ -35,12 +35,8 @@ final readonly class Photograph
         }
         $megapixels = (int) ceil(($size[0] * $size[1]) / 1e6);
         $megapixels <= self::MOST_MEGAPIXELS || throw PhotoRejected::tooManyPixels($megapixels, self::MOST_MEGAPIXELS);
-        $image = @imagecreatefromstring($bytes);
-        if ($image === false) {
-            throw PhotoRejected::unreadable();
-        }
 
-        return self::encoded(self::upright(self::fitted($image), self::orientation($bytes, $size[2])));
+        return self::encoded(self::upright(self::fitted(self::whole($bytes, $size[2])), self::orientation($bytes, $size[2])));
     }
 
     /**
@@ -60,9 +56,22 @@ final readonly class Photograph
             throw PhotoRejected::notAPicture();
         }
 
-        return @imagecreatefromstring($jpeg) === false
-            ? throw PhotoRejected::unreadable()
-            : new self($jpeg, $size[0], $size[1]);
+        self::whole($jpeg, IMAGETYPE_JPEG);
+
+        return new self($jpeg, $size[0], $size[1]);
+    }
+
+    /**
+     * Of a JPEG that was cut GD draws what it has, gray where nothing came, and says nothing.
+     *
+     * @throws PhotoRejected
+     */
+    private static function whole(string $bytes, int $type): GdImage
+    {
+        $isCut = $type === IMAGETYPE_JPEG && ! JpegParts::comeToAnEnd($bytes);
+        $image = $isCut ? false : @imagecreatefromstring($bytes);
+
+        return $image === false ? throw PhotoRejected::unreadable() : $image;
     }
 
     private static function fitted(GdImage $image): GdImage

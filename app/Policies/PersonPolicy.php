@@ -16,8 +16,7 @@ final readonly class PersonPolicy
     {
         return match (true) {
             $person->role !== Role::Owner => Response::deny('Who works here is the owner\'s to say.'),
-            SignIn::here()?->by_pin === true => Response::deny('You switched with a PIN. Sign out and in again with your password for this.'),
-            default => Response::allow(),
+            default => SignIn::refusalOfPin() ?? Response::allow(),
         };
     }
 

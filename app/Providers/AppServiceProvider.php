@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Http\Responses\KeptPages;
-use App\Http\Sessions\FileSession;
+use App\Http\Sessions\DatabaseSession;
 use App\Http\Sessions\PersonProvider;
+use App\Http\Sessions\Tries;
 use App\Knowledge\Catalogues;
 use App\Knowledge\CompiledKnowledge;
 use App\Knowledge\Diagnoses;
@@ -34,7 +35,6 @@ use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Database\Events\NoPendingMigrations;
-use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -51,15 +51,6 @@ final class AppServiceProvider extends ServiceProvider
 {
     private const KNOWLEDGE = 'core/knowledge';
 
-    private const COMPILED = 'framework/knowledge';
-
-    private const SIGN_INS_A_MINUTE = 10;
-
-    /** A shop is behind one address. */
-    private const SIGN_INS_A_MINUTE_FROM_ONE_PLACE = 30;
-
-    private const SIGN_INS_AN_HOUR_OF_ONE_NAME = 60;
-
     /** From one address: a customer opens one, who guesses needs more than there are. */
     private const REPORTS_A_MINUTE = 20;
 
@@ -67,9 +58,12 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(
             CompiledKnowledge::class,
-            static fn (): CompiledKnowledge => new CompiledKnowledge(storage_path(self::COMPILED)),
+            static fn (): CompiledKnowledge => new CompiledKnowledge(config()->string('shop.compiled').'/knowledge'),
         );
-        $this->app->singleton(KeptPages::class, static fn (): KeptPages => new KeptPages(storage_path('framework/sheets')));
+        $this->app->singleton(
+            KeptPages::class,
+            static fn (): KeptPages => new KeptPages(config()->string('shop.data').'/sheets'),
+        );
         $this->app->singleton(Families::class, self::families(...));
         $this->app->singleton(Catalogues::class, self::catalogues(...));
         $this->app->singleton(Catalogue::class, static fn (Application $app): Catalogue => $app->make(Catalogues::class)->all());
@@ -89,9 +83,9 @@ final class AppServiceProvider extends ServiceProvider
         Blade::anonymousComponentPath(resource_path('drawings'));
         View::addNamespace('drawings', resource_path('drawings'));
         Model::shouldBeStrict(config('app.env') !== 'production');
-        Session::extend('file', static fn (Application $app): FileSession => new FileSession(
-            $app->make(Filesystem::class),
-            config()->string('session.files'),
+        Session::extend('database', static fn (): DatabaseSession => new DatabaseSession(
+            DB::connection(config()->string('session.connection')),
+            config()->string('session.table'),
             config()->integer('session.lifetime'),
         ));
         Auth::provider('people', static fn (Application $app): PersonProvider => new PersonProvider(
@@ -108,7 +102,8 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(DiagnosingHealth::class, static fn (): mixed => DB::scalar('select 1 from jobs limit 1'));
         // Only who signs in is counted, so only then is the counter made.
         $this->app->afterResolving(RateLimiter::class, static function (RateLimiter $all): void {
-            $all->for('sign-in', self::signIns(...));
+            $all->for('sign-in', Tries::toSignIn(...));
+            $all->for('password', Tries::within(...));
             $all->for(
                 'report-links',
                 static fn (Request $r): Limit => Limit::perMinute(self::REPORTS_A_MINUTE)->by("report|{$r->ip()}"),
@@ -121,24 +116,6 @@ final class AppServiceProvider extends ServiceProvider
         $role = DB::connection('pgsql')->getConfig('username');
         \assert(is_string($role));
         Rights::give(DB::connection('owner'), $role);
-    }
-
-    /** @return list<Limit> of one name from one address, of an address, of a name from anywhere; only what failed counts */
-    private static function signIns(Request $request): array
-    {
-        $given = $request->input('name');
-        $name = mb_strtolower(is_string($given) ? $given : (string) $request->integer('person'));
-        $limits = [
-            Limit::perMinute(self::SIGN_INS_A_MINUTE)->by("{$request->ip()}|{$name}"),
-            Limit::perMinute(self::SIGN_INS_A_MINUTE_FROM_ONE_PLACE)->by("from|{$request->ip()}"),
-            Limit::perHour(self::SIGN_INS_AN_HOUR_OF_ONE_NAME)->by("of|{$name}"),
-        ];
-        $before = Person::signedIn()?->id;
-
-        return array_map(
-            static fn (Limit $limit): Limit => $limit->after(static fn (): bool => Person::signedIn()?->id === $before),
-            $limits,
-        );
     }
 
     private static function families(Application $app): Families

@@ -37,6 +37,12 @@ final class DemoBenchSeeder extends Seeder
 {
     private const SEED = 20260412;
 
+    /** More than any demo had. */
+    private const MOST_ENTRIES = 5000;
+
+    /** @var list<string> of all entries it may write */
+    private static array $ids = [];
+
     private Randomizer $chance;
 
     private int $made = 0;
@@ -468,6 +474,19 @@ final class DemoBenchSeeder extends Seeder
     /** The same ids every time, so that the demo is the same demo. */
     private function id(): string
     {
-        return Uuid::uuid5(Uuid::NAMESPACE_URL, 'dusty-jet-demo-'.++$this->made)->toString();
+        return self::entryId(++$this->made);
+    }
+
+    /** Whether an entry of that id is one of the demo's own. */
+    public static function wrote(string $entryId): bool
+    {
+        self::$ids = self::$ids === [] ? array_map(self::entryId(...), range(1, self::MOST_ENTRIES)) : self::$ids;
+
+        return in_array($entryId, self::$ids, true);
+    }
+
+    private static function entryId(int $n): string
+    {
+        return Uuid::uuid5(Uuid::NAMESPACE_URL, "dusty-jet-demo-{$n}")->toString();
     }
 }

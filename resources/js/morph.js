@@ -18,6 +18,18 @@ const keepOpen = (attribute, node, change) =>
 // What somebody is writing into goes on: its own answer closes it first.
 const isNotOpenDialog = (node) => !(node instanceof HTMLDialogElement && node.open);
 
+// Into the place of a sheet goes a sheet, whatever else answers with a good conscience.
+document.addEventListener("htmx:beforeSwap", (event) => {
+  const { target, serverResponse, xhr } = event.detail;
+  if (
+    target.id === "job" &&
+    xhr.getResponseHeader("HX-Retarget") === null &&
+    !/^\s*<div id="job"/.test(serverResponse)
+  ) {
+    event.detail.shouldSwap = false;
+  }
+});
+
 htmx.defineExtension("morph", {
   isInlineSwap: (style) => style.startsWith("morph"),
   handleSwap: (style, target, fragment) => {

@@ -61,10 +61,10 @@ const whenIdle = () => {
 
 // Where the answer to an entry is a newer sheet, the kept one becomes that.
 document.addEventListener("htmx:afterRequest", (event) => {
-  const { xhr, successful, requestConfig } = event.detail;
-  const isSheet = new URL(xhr.responseURL || "/", window.location.href).pathname.startsWith(`/jobs/${job()}/`);
-  if (successful && isSheet && requestConfig.verb === "post" && !xhr.responseURL.includes("/live")) {
-    worker()?.postMessage({ keep: xhr.responseURL, like: window.location.href, sheet: xhr.responseText });
+  const { xhr, successful } = event.detail;
+  const address = xhr.getResponseHeader("X-Sheet");
+  if (successful && address) {
+    worker()?.postMessage({ keep: address, like: window.location.href, sheet: xhr.responseText });
     sessionStorage.removeItem(FETCHED);
     whenIdle();
   }

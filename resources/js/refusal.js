@@ -19,6 +19,24 @@ const place = (refusal, key) => {
   });
 };
 
+// Where the server said nothing that can be shown.
+export const refuse = (form, words, triggeringEvent) => {
+  const box = document.createElement("div");
+  const list = document.createElement("ul");
+  const close = document.createElement("button");
+  list.appendChild(document.createElement("li")).textContent = words;
+  Object.assign(close, { type: "button", className: "dj-tool", textContent: "Close" });
+  close.dataset.act = "dismiss";
+  box.className = "dj-errors";
+  box.setAttribute("role", "alert");
+  box.append(list, close);
+  document.getElementById("errors").replaceChildren(box);
+  const key = keyOf({ elt: form, triggeringEvent });
+  if (key?.getClientRects().length > 0 && !window.matchMedia(PHONE).matches) {
+    place(box, key);
+  }
+};
+
 const tie = (form, field) => {
   if (form.contains(field) && field.matches("input, textarea, select")) {
     field.setAttribute("aria-invalid", "true");

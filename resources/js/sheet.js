@@ -34,7 +34,7 @@ document.addEventListener("htmx:configRequest", (event) => {
 // What was written in a dialog is logged: it closes, emptied. Losing only its attribute, it would go on holding the page behind it.
 document.addEventListener("htmx:beforeSwap", (event) => {
   const form = event.detail.requestConfig.elt.closest("dialog form");
-  if (form && event.detail.xhr.status < 400) {
+  if (form && event.detail.shouldSwap && event.detail.xhr.status < 400) {
     form.reset();
     form.closest("dialog").close();
   }

@@ -108,7 +108,7 @@ it('rebuilds what it shows from the log', function (): void {
 
 it('tells the owner of a real shop how old the last backup is, and nobody else', function (?string $at, string $said): void {
     config(['shop.demo' => false]);
-    $note = storage_path('app/last-backup-'.config('database.connections.pgsql.database').'.json');
+    $note = base_path('var/last-backup-'.config('database.connections.pgsql.database').'.json');
     File::ensureDirectoryExists(dirname($note));
     $at === null ? File::delete($note) : File::put($note, json_encode(['at' => $at]));
     Date::setTestNow('2026-05-10T12:00:00Z');

@@ -55,9 +55,22 @@ it('writes no value of a failed query into the log', function (): void {
     );
 });
 
-it('keeps its log private, a file a day, for two weeks', function (): void {
-    expect(config('logging.channels.daily'))->toMatchArray(['driver' => 'daily', 'days' => 14, 'permission' => 0o600])
-        ->and(config('logging.default'))->toBe('daily');
+it('keeps its log private, a file a day for two weeks, and says the same failure once a minute', function (): void {
+    $folder = sys_get_temp_dir().'/dusty-jet-log-'.getmypid();
+    config(['logging.channels.daily.path' => "{$folder}/dusty-jet.log"]);
+    // As many as half an hour without a database brings.
+    foreach (range(1, 2000) as $request) {
+        Log::forgetChannel('daily');
+        Log::channel('daily')->error('SQLSTATE 08006 at: select', ['exception' => new RuntimeException('gone')]);
+        Log::channel('daily')->close();
+    }
+    $files = glob("{$folder}/*");
+    $bytes = array_sum(array_map(filesize(...), $files));
+    $modes = array_map(static fn (string $f): int => fileperms($f) & 0o777, $files);
+    Illuminate\Support\Facades\File::deleteDirectory($folder);
+
+    expect($files)->toHaveCount(2)->and(array_unique($modes))->toBe([0o600])->and($bytes)->toBeLessThan(30_000)
+        ->and(config('logging.channels.daily.days'))->toBe(14)->and(config('logging.default'))->toBe('daily');
 });
 
 it('says how long an answer is, so that half of one is known for half', function (): void {
@@ -72,4 +85,18 @@ it('names no class to who asks for what is not there', function (): void {
     config(['app.debug' => false]);
     $said = (string) $this->getJson('/jobs/6f2a1b9c-0000-4000-8000-0000000000cc')->assertNotFound()->getContent();
     expect($said)->not->toContain('App')->not->toContain('6f2a');
+    $said = (string) $this->postJson("/jobs/{$this->openJob()->id}/entries/nothing")->assertNotFound()->getContent();
+    expect($said)->not->toContain('DustyJet')->not->toContain('Enum');
+});
+
+it('serves no file of its storage, and takes none', function (): void {
+    $this->get('/storage/a.txt')->assertNotFound();
+    $this->put('/storage/a.txt')->assertNotFound();
+});
+
+it('follows no stranger after a switch of the coach', function (): void {
+    $this->actingAs($this->person());
+    $from = fn (string $page): string => (string) $this->from($page)->post('/coach')->headers->get('Location');
+
+    expect($from('https://evil.example/jobs'))->toBe(url('/'))->and($from(url('/library')))->toBe(url('/library'));
 });

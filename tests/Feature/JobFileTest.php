@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Entry;
 use App\Models\Job;
 use App\Models\Role;
+use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use JsonSchema\Validator;
@@ -203,4 +204,31 @@ it('refuses a job that is here already', function (): void {
         ->toContain('here already')
         ->and(Job::query()->count())
         ->toBe(1);
+});
+
+it('gives a plate to one machine only: a number that is taken is another for a file, and says so', function (): void {
+    $here = $this->openJob();
+    $file = json_decode((string) $this->get("/jobs/{$here->id}/file")->getContent(), true);
+    $number = "{$here->number}-2";
+    $fresh = static fn (string $id): string => Ramsey\Uuid\Uuid::uuid5($id, 'elsewhere')->toString();
+    $file['job']['id'] = $fresh($here->id);
+    foreach ($file['entries'] as $i => $entry) {
+        $file['entries'][$i]['id'] = $fresh($entry['id']);
+    }
+    $upload = UploadedFile::fake()->createWithContent('job.json', json_encode($file, JSON_PRESERVE_ZERO_FRACTION));
+    $this->followingRedirects()->post('/job-files', ['file' => $upload])->assertOk()
+        ->assertSee("Another job here has the number {$here->number}: this one is {$number}.");
+
+    expect(Job::query()->findOrFail($file['job']['id'])->number)->toBe($number)
+        ->and(fn () => Job::query()->where('number', $number)->update(['number' => $here->number]))
+        ->toThrow(QueryException::class);
+});
+
+it('opens the next job under a number that no file brought', function (): void {
+    $last = $this->openJob();
+    $number = (int) substr($last->number, 3);
+    $after = fn (int $n): string => sprintf('DJ-%04d', $number + $n);
+    $last->update(['number' => $after(1)]);
+
+    expect($this->openJob()->number)->toBe($after(2));
 });

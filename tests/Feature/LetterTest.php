@@ -147,3 +147,24 @@ it('goes to no place that is a list', function (): void {
         ->assertRedirect("/jobs/{$job->id}/strip");
     $this->enter($job, 'note_added', ['text' => 'leans', 'at' => ['strip']])->assertStatus(303);
 });
+
+it('answers an entry with the sheet itself, under the id that was logged', function (): void {
+    $id = Str::uuid()->toString();
+    $this->withHeader('HX-Request', 'true');
+    $answer = $this->enter($this->job, 'screw_counted', [
+        'client_id' => mb_strtoupper($id), 'adjuster' => 'idle_mixture', 'turns' => '1 3/4', 'at' => 'as-found',
+    ])->assertOk()->assertHeader('X-Logged', $id)->assertHeader('Cache-Control', 'no-store, private');
+    $address = (string) $answer->headers->get('X-Sheet');
+    $plain = static fn (string $html): string => (string) preg_replace('~value="[0-9a-f-]{36}"~', '', $html);
+
+    expect($address)->toBe(route('stations.show', [$this->job, 'as-found']))
+        ->and($plain((string) $answer->getContent()))->toBe($plain((string) $this->get($address)->getContent()))
+        ->and((string) $answer->getContent())->toMatch('~^\s*<div id="job"~')->toContain('Undo');
+});
+
+it('names no id where nothing was logged', function (): void {
+    $this->withHeader('HX-Request', 'true');
+    $this->enter($this->job, 'screw_counted', ['adjuster' => 'idle_mixture', 'turns' => '1.76'])
+        ->assertStatus(422)->assertHeaderMissing('X-Logged')->assertHeader('HX-Retarget', '#errors');
+    $this->get("/jobs/{$this->job->id}/set")->assertOk()->assertHeaderMissing('X-Logged');
+});

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Sessions\KnownDevice;
 use App\Models\Person;
 use App\Models\Role;
 use App\Models\SecurityEvent;
@@ -33,6 +34,9 @@ beforeEach(function (): void {
 
         return $this->get($path);
     };
+    $this->from = fn (string $address, string $name, string $password): TestResponse => $this
+        ->withServerVariables(['REMOTE_ADDR' => $address])
+        ->post('/sign-in', ['name' => $name, 'password' => $password]);
     $this->noted = fn (): array => SecurityEvent::query()->orderBy('id')->get()
         ->map(fn (SecurityEvent $e): string => trim("{$e->kind->value} {$e->about}"))->all();
 });
@@ -84,6 +88,9 @@ it('takes no name that could be another\'s or a file\'s, and no password that is
     [['password' => str_repeat('ä', 37)], 'The password is cut at 72 bytes: take a shorter one.'],
     [['password' => 'brass-jet-demo'], 'That password is printed in the source: take another.'],
     [['password' => 'aaaabbbbcccc'], GUESSED],
+    [['password' => 'password1234'], GUESSED],
+    [['password' => '2024!Football!'], GUESSED],
+    [['password' => 'letmeinletmein'], GUESSED],
     [['password' => 'lkjhgfdsapoiuytrewq'], GUESSED],
     [['name' => 'Marguerite Ash', 'password' => 'MARGUERITE ASH'], GUESSED],
 ]);
@@ -204,7 +211,7 @@ it('does not let a PIN go on longer than the password before it', function (): v
     ($this->again)()->assertRedirect('/sign-in');
 });
 
-it('takes no PIN after five wrong ones until the password was given', function (): void {
+it('takes no PIN on a device after five wrong ones there, and goes on taking it elsewhere', function (): void {
     $this->june->update(['pin' => '4915']);
     ($this->signIn)('Addie Quill');
     foreach (['1111', '2222', '3333', '4444', '5555'] as $guess) {
@@ -214,10 +221,61 @@ it('takes no PIN after five wrong ones until the password was given', function (
     $this->assertAuthenticatedAs($this->addie);
     ($this->again)('/me')->assertDontSee('>June Halloran</option>', false);
 
-    ($this->signIn)('June Halloran');
-    ($this->signIn)('Addie Quill');
+    // Addie used up her own tries, not June's PIN: it works at once where the owner is signed in.
+    ($this->signIn)('R. Okafor');
     $this->post('/switch', ['person' => $this->june->id, 'pin' => '4915'])->assertRedirect('/');
     $this->assertAuthenticatedAs($this->june->refresh());
+    ($this->signIn)('Addie Quill');
+    $this->post('/switch', ['person' => $this->june->id, 'pin' => '4915'])->assertRedirect('/');
+});
+
+it('lets nobody guess a PIN by signing in again and again', function (): void {
+    $this->june->update(['pin' => '4915']);
+    foreach (range(1, 4) as $signIn) {
+        ($this->signIn)('Addie Quill');
+        foreach (range(1, 5) as $guess) {
+            $this->travel(1)->minutes();
+            $this->post('/switch', ['person' => $this->june->id, 'pin' => "777{$guess}"])->assertSessionHasErrors();
+        }
+    }
+    ($this->signIn)('Addie Quill');
+    ($this->again)('/me')->assertDontSee('>June Halloran</option>', false);
+    $this->post('/switch', ['person' => $this->june->id, 'pin' => '4915'])->assertSessionHasErrors();
+    $this->travel(25)->hours();
+    ($this->signIn)('Addie Quill');
+    $this->post('/switch', ['person' => $this->june->id, 'pin' => '4915'])->assertRedirect('/');
+});
+
+it('counts no right PIN as a try: a bench changes hands all day', function (): void {
+    $this->june->update(['pin' => '4915']);
+    $this->addie->update(['pin' => '2846']);
+    ($this->signIn)('Addie Quill');
+    foreach (range(1, 15) as $turn) {
+        foreach ([[$this->june, '4915'], [$this->addie, '2846']] as [$person, $pin]) {
+            $this->travel(1)->minutes();
+            $this->post('/switch', ['person' => $person->id, 'pin' => $pin])->assertRedirect('/');
+            Auth::forgetGuards();
+        }
+    }
+    expect(SignIn::query()->sum('wrong_pins'))->toEqual(0);
+});
+
+it('opens the bench with a PIN, and no keys: neither instruments nor other devices', function (): void {
+    $this->owner->update(['pin' => '4915']);
+    ($this->signIn)('June Halloran');
+    $junes = SignIn::here()->id;
+    ($this->signIn)('Addie Quill');
+    $this->post('/switch', ['person' => $this->owner->id, 'pin' => '4915'])->assertRedirect('/');
+    Auth::forgetGuards();
+    $this->get('/instruments')->assertForbidden()->assertSee('You switched with a PIN');
+    $this->post('/instruments', ['name' => 'Mine', 'measurand' => 'pressure'])->assertForbidden();
+    $this->delete("/sign-ins/{$junes}")->assertForbidden();
+    expect(App\Models\Instrument::query()->count())->toBe(0)
+        ->and(SignIn::query()->findOrFail($junes)->ended_at)->toBeNull();
+
+    ($this->signIn)('R. Okafor');
+    $this->get('/instruments')->assertOk();
+    $this->delete("/sign-ins/{$junes}")->assertRedirect('/people');
 });
 
 it('shows an owner who switched with a PIN no people', function (): void {
@@ -290,15 +348,41 @@ it('counts tries by name and by address, and says so once', function (): void {
     }
     expect(array_count_values(($this->noted)())['too_many_tries POST sign-in'])->toBe(1);
 
-    foreach (range(1, 6) as $place) {
-        foreach (range(1, 10) as $try) {
-            $this->travel(7)->seconds();
-            $this->withServerVariables(['REMOTE_ADDR' => "192.0.2.{$place}"])
-                ->post('/sign-in', ['name' => 'Addie Quill', 'password' => "guess {$try}"])->assertStatus(302);
-        }
+    foreach (range(1, 20) as $place) {
+        $this->travel(7)->seconds();
+        ($this->from)("192.0.2.{$place}", 'Addie Quill', "guess {$place}")->assertStatus(302);
     }
-    $this->withServerVariables(['REMOTE_ADDR' => '192.0.2.99'])
-        ->post('/sign-in', ['name' => 'Addie Quill', 'password' => OWN_PASSWORD])->assertStatus(429);
+    ($this->from)('192.0.2.99', 'Addie Quill', OWN_PASSWORD)->assertStatus(429);
+    $this->travel(15)->minutes();
+    ($this->from)('192.0.2.99', 'Addie Quill', OWN_PASSWORD)->assertRedirect('/');
+});
+
+it('keeps nobody out where they signed in before, whoever else guesses', function (): void {
+    $cookie = ($this->from)('192.0.2.1', 'June Halloran', OWN_PASSWORD)->assertRedirect('/')
+        ->getCookie(KnownDevice::COOKIE);
+    expect($cookie->isHttpOnly())->toBeTrue()->and($cookie->getValue())->not->toContain((string) OWN_PASSWORD);
+    Auth::forgetGuards();
+    $this->flushSession();
+    foreach (range(1, 40) as $try) {
+        ($this->from)('192.0.2.1', 'June Halloran', "guess {$try}");
+    }
+    foreach (range(1, 20) as $try) {
+        ($this->from)('192.0.2.1', 'Nobody '.intdiv($try, 9), "guess {$try}");
+    }
+    ($this->from)('192.0.2.1', 'June Halloran', OWN_PASSWORD)->assertStatus(429);
+    // Neither the name nor the address is closed to the device that knows her, and only she is known there.
+    $this->withCookie(KnownDevice::COOKIE, $cookie->getValue());
+    ($this->from)('192.0.2.1', 'R. Okafor', OWN_PASSWORD)->assertStatus(429);
+    ($this->from)('192.0.2.1', 'June Halloran', OWN_PASSWORD)->assertRedirect('/');
+    Auth::forgetGuards();
+    $this->flushSession();
+    // It is slowed by itself: who has the device may not guess for ever either.
+    foreach (range(1, 10) as $try) {
+        ($this->from)('192.0.2.1', 'June Halloran', "guess {$try}")->assertStatus(302);
+    }
+    ($this->from)('192.0.2.1', 'June Halloran', OWN_PASSWORD)->assertStatus(429);
+    $this->travel(1)->minutes();
+    ($this->from)('192.0.2.1', 'June Halloran', OWN_PASSWORD)->assertRedirect('/');
 });
 
 it('lets an apprentice take back what they logged themselves, and nothing of another', function (): void {
@@ -314,7 +398,7 @@ it('lets an apprentice take back what they logged themselves, and nothing of ano
     $this->withHeader('HX-Request', 'true')->enter($job, 'note_added', ['text' => 'mine now', 'supersedes' => $theirs])
         ->assertForbidden()->assertHeader('HX-Retarget', '#errors')->assertSee('what they logged themselves');
     $this->enter($job, 'handed_back', [])->assertForbidden()->assertSee('lets no machine go');
-    $this->enter($job, 'struck', ['supersedes' => $own])->assertSessionHasNoErrors()->assertRedirect();
+    $this->flushHeaders()->enter($job, 'struck', ['supersedes' => $own])->assertSessionHasNoErrors()->assertRedirect();
     $this->actingAs($this->june);
     $this->enter($job, 'struck', ['supersedes' => $theirs])->assertSessionHasNoErrors();
 

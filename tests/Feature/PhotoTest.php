@@ -151,6 +151,7 @@ it('refuses what is no picture, and keeps nothing of it', function (string $byte
         'not a picture',
     ],
     'nothing' => ['', 'photo'],
+    'half a picture' => [fn (): string => substr(jpeg(400, 400), 0, intdiv(strlen(jpeg(400, 400)), 2)), 'damaged'],
     'a picture cut off' => [fn (): string => substr(jpeg(400, 400), 0, 180), 'picture'],
     'a bomb: a few bytes that claim 30,000 by 30,000 pixels' => [
         "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.pack('NN', 30000, 30000)."\x08\x02\0\0\0".pack('N', 0),

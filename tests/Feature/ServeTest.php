@@ -12,7 +12,7 @@ const SERVED_AT = '127.0.0.1:8397';
 /** A shop of its own, from this checkout: what bin/serve runs, in a folder that whoever serves may enter. */
 function shopFolder(): string
 {
-    $folder = sys_get_temp_dir().'/dusty-jet-serve-'.getmypid();
+    $folder = sys_get_temp_dir().'/dusty-jet-serve-'.bin2hex(random_bytes(4));
     Process::path(base_path())->timeout(120)->run(['bash', '-c', <<<SH
         set -e
         mkdir -p {$folder}/node_modules
@@ -22,14 +22,19 @@ function shopFolder(): string
         cp -a public/build {$folder}/public
         cp -al vendor {$folder} || cp -a vendor {$folder}
         rm -f {$folder}/vendor/.installed
+        mkdir -p {$folder}/var && cp -a var/common-passwords {$folder}/var
         touch {$folder}/vendor/.installed {$folder}/node_modules/.installed {$folder}/public/build/manifest.json
         SH])->throw();
 
     return $folder;
 }
 
+afterEach(function (): void {
+    Process::run('rm -rf '.sys_get_temp_dir().'/dusty-jet-serve-*');
+});
+
 /** Started as on a server where nothing of these tests is set. */
-function startServing(string $folder): InvokedProcess
+function startServing(string $folder, string $at = SERVED_AT): InvokedProcess
 {
     $names = [
         'APP_ENV', 'APP_KEY', 'APP_DEBUG', 'APP_URL', 'BCRYPT_ROUNDS', 'CACHE_STORE', 'SESSION_DRIVER', 'DB_DATABASE',
@@ -37,7 +42,7 @@ function startServing(string $folder): InvokedProcess
     ];
     $env = [...array_fill_keys($names, false), 'DB_PORT' => '54397', 'SERVE_WORKERS' => '2'];
 
-    return Process::path($folder)->env($env)->forever()->start(['bash', 'bin/serve', '--listen', SERVED_AT]);
+    return Process::path($folder)->env($env)->forever()->start(['bash', 'bin/serve', '--listen', $at]);
 }
 
 /** Asked until it answers so: for a minute, or until it ends. */
@@ -53,6 +58,7 @@ function untilItSays(int $status, string $path, InvokedProcess $serve): Response
         }
         usleep(250_000);
     }
+    $serve->running() && $serve->signal(SIGTERM);
 
     throw new RuntimeException("{$path} never answered {$status}. ".$serve->output().$serve->errorOutput());
 }
@@ -62,6 +68,92 @@ function processesOf(string $words): array
 {
     return array_values(array_filter(explode("\n", Process::run(['pgrep', '-f', $words])->output())));
 }
+
+/** @return list<string> what whoever serves can write, without what is in it */
+function writableIn(string $folder): array
+{
+    $find = ['find', $folder, '!', '-type', 'l', '(', '-user', 'www-data', '-o', '-perm', '/022', ')', '-prune', '-print'];
+    // The database's own folder is another user's, and closed.
+    $found = explode("\n", trim(Process::run($find)->throw()->output()));
+    sort($found);
+
+    return array_map(static fn (string $path): string => substr($path, strlen($folder) + 1), $found);
+}
+
+it('runs nothing as root that whoever serves can write', function (): void {
+    expect(posix_geteuid())->toBe(0, 'bin/test runs as root: nobody else can tell what www-data may do');
+    $folder = shopFolder();
+    $serve = startServing($folder);
+    try {
+        untilItSays(200, '/up', $serve);
+        untilItSays(200, '/sign-in', $serve);
+        $data = ['storage/logs', 'var/serve-8397/data', 'var/serve-8397/php.sock', 'var/serve-8397/tmp'];
+        expect(writableIn($folder))->toBe($data);
+        foreach ($data as $path) {
+            expect(Process::run(['find', "{$folder}/{$path}", '-name', '*.php'])->output())->toBe('');
+        }
+        // What it reads it reads as one of its group: the key and the password of its role are in there.
+        expect(fileperms("{$folder}/var/compiled-8397/config.php") & 0o777)->toBe(0o640)
+            ->and(fileperms("{$folder}/.env") & 0o777)->toBe(0o600);
+    } finally {
+        $serve->running() && $serve->signal(SIGTERM);
+        $serve->wait();
+    }
+    // What an earlier release gave away root takes back, with whatever was put there.
+    Process::run(['bash', '-c', "chown -R www-data {$folder}/storage {$folder}/bootstrap/cache
+        echo '<?php touch(\"{$folder}/proof\");' | tee {$folder}/bootstrap/cache/packages.php {$folder}/bootstrap/cache/config.php
+        rm -rf {$folder}/storage/logs && ln -s /etc {$folder}/storage/logs"])->throw();
+    $again = startServing($folder);
+    try {
+        untilItSays(200, '/up', $again);
+        expect(is_file("{$folder}/proof"))->toBeFalse()->and(writableIn($folder))->toBe($data)
+            ->and(is_link("{$folder}/storage/logs"))->toBeFalse()->and(fileowner('/etc'))->toBe(0);
+    } finally {
+        $again->running() && $again->signal(SIGTERM);
+        $again->wait();
+    }
+    chown("{$folder}/bin/owner", 'www-data');
+    $refused = startServing($folder)->wait();
+    expect($refused->exitCode())->toBe(1)->and($refused->errorOutput())->toContain('bin/owner, which root would run');
+});
+
+it('leaves alone what runs, and takes the place of what was killed', function (): void {
+    $folder = shopFolder();
+    $first = startServing($folder);
+    try {
+        untilItSays(200, '/up', $first);
+        $of = static fn (): array => [...processesOf('nginx: master process .*serve-8397'), ...processesOf("postgres -D {$folder}")];
+        $before = $of();
+        $samePort = startServing($folder)->wait();
+        $sameFolder = startServing($folder, '127.0.0.1:8398')->wait();
+        $demo = Process::path($folder)->env(['DB_PORT' => '54397'])->run(['bash', 'bin/start', '--port', '8398']);
+        untilItSays(200, '/up', $first);
+        foreach ([[$samePort, 'runs on port 8397 already'], [$sameFolder, 'runs here already'], [$demo, 'runs here already']] as [$said, $words]) {
+            expect($said->exitCode())->toBe(1)->and($said->errorOutput())->toContain($words);
+        }
+        expect($of())->toBe($before);
+
+        // The start and the master of nginx are killed; its workers hold the port.
+        $first->signal(SIGKILL);
+        posix_kill((int) processesOf('nginx: master process .*serve-8397')[0], 9);
+        usleep(1_500_000);
+        $second = startServing($folder);
+        for ($i = 0; $i < 240 && $second->running() && ! str_contains($second->output(), 'Dusty Jet is at'); $i++) {
+            usleep(250_000);
+        }
+        untilItSays(200, '/up', $second);
+        expect($second->running())->toBeTrue()->and($of())->toHaveCount(2)->not->toContain($before[0]);
+    } finally {
+        // What the first left behind holds its output: it ends with the second.
+        foreach ([$second ?? null, $first] as $serve) {
+            $serve?->running() && $serve->signal(SIGTERM);
+            $serve?->wait();
+        }
+        $left = [...processesOf($folder), ...processesOf('php-fpm: pool dusty-jet-8397')];
+    }
+
+    expect($left)->toBe([]);
+});
 
 it('serves a shop, starts again what dies, and leaves nothing behind', function (): void {
     $folder = shopFolder();
@@ -96,7 +188,6 @@ it('serves a shop, starts again what dies, and leaves nothing behind', function 
         $serve->running() && $serve->signal(SIGTERM);
         $ended = $serve->wait();
         $left = processesOf($folder);
-        Process::run(['rm', '-rf', $folder]);
     }
 
     expect($ended->exitCode())->toBe(0)->and($left)->toBe([]);

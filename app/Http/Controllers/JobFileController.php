@@ -34,6 +34,10 @@ final readonly class JobFileController
         $job = $import($request->contents());
         SecurityEvent::note(SecurityEventKind::JobImported, $by, $job->number);
 
-        return redirect()->route('jobs.show', $job, 303);
+        $sheet = redirect()->route('stations.show', [$job, $job->station], 303);
+
+        return $job->numberInFile === null ? $sheet : $sheet->withErrors(
+            "Another job here has the number {$job->numberInFile}: this one is {$job->number}. Write that on its tag.",
+        );
     }
 }

@@ -24,7 +24,10 @@ final readonly class MeController
         Gate::authorize('changeOwn', $me);
         $mine = SignIn::allOpen()->where('person_id', $me->id);
 
-        return view('people.me', ['page' => MePage::of($me, Person::withPin(), $mine, SignIn::here())]);
+        $here = SignIn::here();
+        $others = $here?->mayTryPin() === true ? Person::withPin() : collect();
+
+        return view('people.me', ['page' => MePage::of($me, $others, $mine, $here)]);
     }
 
     /** Somebody else takes over a device where somebody is signed in. */

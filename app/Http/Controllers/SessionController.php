@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\SignPersonIn;
 use App\Http\Requests\SignInRequest;
 use App\Http\Responses\PageResponse;
+use App\Http\Sessions\KnownDevice;
 use App\Models\Person;
 use App\Models\SecurityEvent;
 use App\Models\SecurityEventKind;
@@ -41,12 +42,12 @@ final readonly class SessionController
     public function store(SignInRequest $request, SignPersonIn $signIn): RedirectResponse
     {
         try {
-            $signIn($request->credentials());
+            $person = $signIn($request->credentials());
         } catch (UnusablePerson $e) {
             throw ValidationException::withMessages(['name' => $e->getMessage()]);
         }
 
-        return redirect()->intended('/');
+        return redirect()->intended('/')->withCookie(KnownDevice::of($request)->cookieWith($person));
     }
 
     public function destroy(Request $request): RedirectResponse

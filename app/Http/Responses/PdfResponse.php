@@ -28,6 +28,8 @@ final readonly class PdfResponse implements Responsable
     /** @param  Request  $request */
     public function toResponse($request): Response
     {
+        $scratch = config()->string('shop.data').'/scratch';
+        is_dir($scratch) || @mkdir($scratch, 0o700, true);
         $view = view($this->view, ['page' => $this->page, 'drawings' => $this->drawings]);
         $pdf = new Dompdf(
             new Options([
@@ -35,9 +37,9 @@ final readonly class PdfResponse implements Responsable
                 'isPhpEnabled' => false,
                 'defaultFont' => 'DejaVu Sans',
                 'chroot' => resource_path('fonts'),
-                'tempDir' => storage_path('framework/cache'),
-                'fontDir' => storage_path('framework/cache'),
-                'fontCache' => storage_path('framework/cache'),
+                'tempDir' => $scratch,
+                'fontDir' => $scratch,
+                'fontCache' => $scratch,
             ]),
         );
         $pdf->loadHtml($view->render(), 'UTF-8');

@@ -64,17 +64,9 @@ final readonly class RejectedResponse
         }
 
         return redirect()
-            ->to(self::before($request))
+            ->to(PageBefore::of($request))
             ->withInput($request->except(['password', 'file']))
             ->withErrors(new MessageBag($errors));
-    }
-
-    /** The page of ours the form was on; nobody is sent to a stranger's. */
-    private static function before(Request $request): string
-    {
-        $page = url()->previous('/');
-
-        return str_starts_with($page, $request->getSchemeAndHttpHost().'/') ? $page : '/';
     }
 
     /** @return array<string, array<string>> messages by field */

@@ -25,15 +25,33 @@ export const isFresh = () => {
 // Where it must not be old: the server says so of what it proposes.
 export const mustBeFresh = () => job()?.dataset.fresh !== undefined;
 
-// Cut off once, it stays old until the server has sent another.
-export const isOld = () => mustBeFresh() && (wasCutOff || html.dataset.kept !== undefined);
+// Where it came from the device's store.
+export const isKept = () => html.dataset.kept !== undefined;
+
+// Cut off once, it stays old until the server has sent another: what others logged meanwhile is not on it.
+export const isOld = () => wasCutOff || isKept();
+
+// What the old sheet proposed stands in no field: it is typed, or it comes with the next sheet.
+const takeBack = () =>
+  job()
+    .querySelectorAll("[data-proposed]")
+    .forEach((field) => {
+      if (field.value === field.defaultValue) {
+        field.value = "";
+        field.dispatchEvent(new Event("input", { bubbles: true }));
+      }
+    });
 
 // "line" as in the outbox: here, away, failing, full.
 export const show = (letters, line) => {
-  wasCutOff ||= line !== "here";
+  wasCutOff ||= line === "away" || line === "failing";
   const isMore = letters.some((letter) => letter.job === job()?.dataset.job && letter.state === "waiting");
-  const isBehind = isOld() || (mustBeFresh() && isMore);
+  const isBehind = mustBeFresh() && (isOld() || isMore);
+  const wasBehind = job()?.classList.contains("is-behind");
   job()?.classList.toggle("is-behind", isBehind);
+  if (isBehind && !wasBehind) {
+    takeBack();
+  }
   const words = document.querySelector(".dj-old [data-since]");
   if (words) {
     words.textContent = since() ? `since ${since()}` : "meanwhile";

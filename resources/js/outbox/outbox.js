@@ -5,9 +5,10 @@ import { isEcho, isEntry, renew, renewAll, written } from "./letter.js";
 import * as behind from "./behind.js";
 import { show as list, whenAsked } from "./list.js";
 import { lookWhere } from "./look.js";
-import { post, signedIn } from "./post.js";
+import { post, signedIn, TOO_LARGE } from "./post.js";
 import * as sheet from "./provisional.js";
 import * as store from "./store.js";
+import { refuse } from "../refusal.js";
 
 const RETRY_MS = 4000;
 const MOST_RETRY_MS = 60000;
@@ -106,6 +107,10 @@ const refresh = () => {
     offerToLoad();
   } else if (isJob()) {
     htmx.ajax("GET", window.location.href, { target: "#job", swap: "morph:outerHTML", headers: { "X-Refresh": "1" } });
+  } else if (behind.isKept()) {
+    setTimeout(() => window.location.reload(), RETRY_MS);
+  } else {
+    behind.isFresh();
   }
 };
 
@@ -162,7 +167,7 @@ const alone = (work) =>
   navigator.locks ? navigator.locks.request("dj-outbox", { ifAvailable: true }, (lock) => lock && work()) : work();
 
 const flush = async () => {
-  if (isSending || (!letters.some(isWaiting) && state.line === "here")) {
+  if (isSending || (!letters.some(isWaiting) && state.line === "here" && !behind.isOld())) {
     return;
   }
   isSending = true;
@@ -217,18 +222,30 @@ document.addEventListener("htmx:configRequest", (event) => {
   }
 });
 
-const isSignIn = (xhr) => new URL(xhr.responseURL || window.location.href).pathname === "/sign-in";
+// Of another person, or of nobody, or too often: it waits.
+const LATER = [401, 409, 419, 429];
 
-// An answer that is none: the session is over, or the server failed. It is kept, and nothing is put in its place.
+// Only a sheet that names the entry as logged takes the place of this one, and only our own refusal stands beside its key.
+// Whatever else answers, with whatever status, is no answer: a server that failed, the end of a session, another machine on
+// the way. What was typed is kept, and nothing is put in its place.
 document.addEventListener("htmx:beforeSwap", (event) => {
-  const { xhr } = event.detail;
-  const isNone = [401, 409, 419, 429].includes(xhr.status) || xhr.status >= 500 || isSignIn(xhr);
-  if (!isNone || !isEntry(event.detail.requestConfig.elt.closest("form"))) {
+  const { xhr, requestConfig } = event.detail;
+  const form = requestConfig.elt.closest("form");
+  if (!isEntry(form) || requestConfig.verb !== "post") {
+    return;
+  }
+  const isLogged = xhr.getResponseHeader("X-Logged") === String(requestConfig.formData.get("client_id")).toLowerCase();
+  const isRefused = xhr.getResponseHeader("HX-Retarget") === "#errors" && !LATER.includes(xhr.status);
+  if (isLogged || isRefused) {
     return;
   }
   event.detail.shouldSwap = false;
-  state.line = xhr.status >= 500 || xhr.status === 429 ? "failing" : "here";
-  keep(event.detail.requestConfig.elt.closest("form"), submitterOf(event.detail)).then(soon);
+  if (xhr.status === 413) {
+    refuse(form, TOO_LARGE, requestConfig.triggeringEvent);
+    return;
+  }
+  state.line = [401, 409, 419].includes(xhr.status) ? "here" : "failing";
+  keep(form, submitterOf(event.detail)).then(soon);
 });
 
 document.addEventListener("dj:swapped", async () => {

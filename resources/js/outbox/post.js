@@ -1,4 +1,7 @@
 // Sends what waits, in the order it was written. Nothing leaves the device's store before the server has said that it has it.
+export const TOO_LARGE =
+  "It is too large to be sent: a photo is at most 9.5 MB, a hold test 8. What you typed is still here.";
+
 const asJson = { Accept: "application/json" };
 
 // Who is signed in here by now: null for nobody. Throws where there is no line.
@@ -14,6 +17,9 @@ export const signedIn = async () => {
 };
 
 const saidIn = async (answer) => {
+  if (answer.status === 413) {
+    return TOO_LARGE;
+  }
   const said = await answer.json().catch(() => ({}));
   const errors = Object.values(said.errors ?? {}).flat();
   return errors.length > 0 ? errors.join(" ") : `The server refused it (${answer.status}).`;
