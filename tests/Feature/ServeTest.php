@@ -6,32 +6,11 @@ use Illuminate\Contracts\Process\InvokedProcess;
 use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Process;
+use Tests\ShopFolder;
 
 const SERVED_AT = '127.0.0.1:8397';
 
-/** A shop of its own, from this checkout: what bin/serve runs, in a folder that whoever serves may enter. */
-function shopFolder(): string
-{
-    $folder = sys_get_temp_dir().'/dusty-jet-serve-'.bin2hex(random_bytes(4));
-    Process::path(base_path())->timeout(120)->run(['bash', '-c', <<<SH
-        set -e
-        mkdir -p {$folder}/node_modules
-        chmod 755 {$folder}
-        git ls-files -z app artisan bin bootstrap compat composer.json config core database deploy package-lock.json \
-          public resources routes vite.config.js | xargs -0 cp -a --parents -t {$folder}
-        cp -a public/build {$folder}/public
-        cp -al vendor {$folder} || cp -a vendor {$folder}
-        rm -f {$folder}/vendor/.installed
-        mkdir -p {$folder}/var && cp -a var/common-passwords {$folder}/var
-        touch {$folder}/vendor/.installed {$folder}/node_modules/.installed {$folder}/public/build/manifest.json
-        SH])->throw();
-
-    return $folder;
-}
-
-afterEach(function (): void {
-    Process::run('rm -rf '.sys_get_temp_dir().'/dusty-jet-serve-*');
-});
+afterEach(ShopFolder::removeAll(...));
 
 /** Started as on a server where nothing of these tests is set. */
 function startServing(string $folder, string $at = SERVED_AT): InvokedProcess
@@ -82,7 +61,7 @@ function writableIn(string $folder): array
 
 it('runs nothing as root that whoever serves can write', function (): void {
     expect(posix_geteuid())->toBe(0, 'bin/test runs as root: nobody else can tell what www-data may do');
-    $folder = shopFolder();
+    $folder = ShopFolder::make();
     $serve = startServing($folder);
     try {
         untilItSays(200, '/up', $serve);
@@ -118,7 +97,7 @@ it('runs nothing as root that whoever serves can write', function (): void {
 });
 
 it('leaves alone what runs, and takes the place of what was killed', function (): void {
-    $folder = shopFolder();
+    $folder = ShopFolder::make();
     $first = startServing($folder);
     try {
         untilItSays(200, '/up', $first);
@@ -156,7 +135,7 @@ it('leaves alone what runs, and takes the place of what was killed', function ()
 });
 
 it('serves a shop, starts again what dies, and leaves nothing behind', function (): void {
-    $folder = shopFolder();
+    $folder = ShopFolder::make();
     $serve = startServing($folder);
     try {
         untilItSays(200, '/up', $serve);
