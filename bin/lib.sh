@@ -365,7 +365,7 @@ database_of_this_shop() {
 serve_to_browsers() {
   export APP_ENV=local APP_DEBUG=false DEMO=true DB_DATABASE=dusty_jet_browser
   export APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" APP_URL="http://127.0.0.1:$1" BASE_URL="http://127.0.0.1:$1"
-  php artisan cache:clear --quiet
+  export STAND_IN_PACE=5
   migrate fresh
   forget_secrets
   php artisan db:seed --force --quiet

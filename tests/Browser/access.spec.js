@@ -1,4 +1,4 @@
-import { broken, expect, openJob, PAGES, signIn, test } from "./bench.js";
+import { broken, expect, openJob, PAGES, signInAtTheDoor as signIn, test } from "./bench.js";
 
 for (const theme of ["light", "dark"]) {
   for (const [name, viewport] of Object.entries({

@@ -30,6 +30,11 @@ export const misplaced = (page) =>
       }
     }
     // Where something scrolls, what lies outside it is not cut off: it is further on. Nor is a row that has no room at all.
+    const within = (a, b) => ({
+      top: Math.max(a.top, b.top),
+      right: Math.min(a.right, b.right),
+      bottom: Math.min(a.bottom, b.bottom),
+    });
     const windowOf = ({ element, box: own }) => {
       const seen = {
         left: 0,
@@ -38,6 +43,7 @@ export const misplaced = (page) =>
         bottom: Infinity,
       };
       let isScrolled = false;
+      let shown = null;
       for (let at = element; at && at !== document.body; at = at.parentElement) {
         const style = getComputedStyle(at);
         if (style.overflowX === "visible" && style.overflowY === "visible") {
@@ -46,15 +52,17 @@ export const misplaced = (page) =>
         const box = at.getBoundingClientRect();
         isScrolled ||= /auto|scroll/.test(style.overflowX + style.overflowY);
         const isNextRow = style.flexWrap === "wrap" && own.top >= box.bottom;
-        if (style.textOverflow === "ellipsis" || isScrolled || isNextRow) {
-          return { ...seen, isScrolled: true, box };
+        if (shown || style.textOverflow === "ellipsis" || isScrolled || isNextRow) {
+          // A line that is cut short by design may lie in a list that is scrolled.
+          shown = shown ? within(shown, box) : box;
+          continue;
         }
         seen.left = Math.max(seen.left, box.left);
         seen.right = Math.min(seen.right, box.right);
         seen.top = Math.max(seen.top, box.top);
         seen.bottom = Math.min(seen.bottom, box.bottom);
       }
-      return seen;
+      return shown ? { ...seen, isScrolled: true, box: shown } : seen;
     };
     const found = [];
     const drawn = [];

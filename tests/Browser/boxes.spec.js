@@ -92,6 +92,7 @@ for (const machine of ["Korvo 52", "Osier 3 kW", "Harrowgate 20", "Marlin & Pike
 
 test("what is cut off or printed over another is found", async ({ page }) => {
   await signIn(page);
+  await page.goto("/library");
   await page.evaluate(() => {
     const box = document.createElement("div");
     box.innerHTML = "<p id=a>A sentence of some length</p><p id=b>Another sentence</p>";

@@ -1,5 +1,5 @@
 // From an empty intake to the first check, by thumb and by keyboard; the board re-ranks in place; a drip never leads to a start.
-import { expect, signIn, test } from "./bench.js";
+import { expect, signInAtTheDoor as signIn, test } from "./bench.js";
 
 const brass = (page) => page.locator("[data-next]");
 const leader = (page) => page.locator(".dj-suspects summary").first();

@@ -1,4 +1,4 @@
-import { broken, expect, openJob, signIn, test } from "./bench.js";
+import { broken, expect, openJob, signInAtTheDoor as signIn, test } from "./bench.js";
 import { Line } from "./line.js";
 
 test.use({ serviceWorkers: "allow" });
@@ -346,6 +346,9 @@ lined(
     await page.keyboard.press("n");
     await expect(page).toHaveURL(new RegExp(run.replace("?", ".")));
 
+    // What it proposed stands in no field: where the screw is, is typed.
+    await expect(page.locator("#read-turns")).toHaveValue("");
+    await page.locator("#read-turns").fill("1 1/4");
     await page.locator("#rpm").fill("13900");
     await page.getByRole("button", { name: /^Log/ }).first().click();
     await expect(page.locator("[data-over]")).toContainText("Let go of the throttle");
@@ -354,6 +357,26 @@ lined(
     await sent(page);
     await expect(page.locator(".dj-old")).toBeHidden();
     await expect(page.getByText("Above the maker's no-load maximum.").first()).toBeVisible();
+  },
+);
+
+lined(
+  "a kept page comes up to date by itself once the line is back, though nothing waits",
+  async ({ page, line }) => {
+    await signIn(page);
+    const job = await openJob(page);
+    await workerIsThere(page);
+    for (const path of [`${job}/strip`, "/"]) {
+      await page.goto(path);
+      await keep(page, path);
+      line.become("cut");
+      await page.reload();
+      await expect(page.locator("html")).toHaveAttribute("data-kept");
+      line.become("up");
+      await page.evaluate(() => window.dispatchEvent(new Event("online")));
+      await expect(page.locator("html")).not.toHaveAttribute("data-kept");
+      await expect(waiting(page)).toBeHidden();
+    }
   },
 );
 

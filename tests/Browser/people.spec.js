@@ -1,4 +1,4 @@
-import { broken, expect, signIn, test } from "./bench.js";
+import { broken, expect, signInAtTheDoor as signIn, test } from "./bench.js";
 
 test("the owner adds somebody, who sets a PIN and takes over the bench device with it", async ({
   page,

@@ -6,7 +6,8 @@ export default defineConfig({
   // Waits are bounded by what a busy machine needs; nothing here measures speed.
   timeout: 180_000,
   expect: { timeout: 20_000 },
-  workers: 2,
+  // One more than there are cores: what waits for an instrument or a line leaves its core to another.
+  workers: 3,
   fullyParallel: true,
   // A second try is printed as flaky, by name.
   retries: 1,
@@ -24,6 +25,7 @@ export default defineConfig({
       args: [
         "--no-sandbox",
         "--disable-gpu",
+        "--in-process-gpu",
         "--disable-quic",
         "--no-first-run",
         "--disable-background-networking",

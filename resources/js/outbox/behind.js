@@ -37,8 +37,8 @@ const takeBack = () =>
     .querySelectorAll("[data-proposed]")
     .forEach((field) => {
       if (field.value === field.defaultValue) {
+        field.defaultValue = "";
         field.value = "";
-        field.dispatchEvent(new Event("input", { bubbles: true }));
       }
     });
 

@@ -16,13 +16,14 @@ export const signedIn = async () => {
   return answer.json();
 };
 
+// Why the shop refused it, in its own words; empty where what answered is not the shop.
 const saidIn = async (answer) => {
   if (answer.status === 413) {
     return TOO_LARGE;
   }
   const said = await answer.json().catch(() => ({}));
   const errors = Object.values(said.errors ?? {}).flat();
-  return errors.length > 0 ? errors.join(" ") : `The server refused it (${answer.status}).`;
+  return errors.length > 0 ? errors.join(" ") : (said.message ?? "");
 };
 
 // What became of a letter: "logged", "refused" with its reason, "stay" where only the line or the server is to blame.
@@ -35,6 +36,7 @@ export const post = async (letter, token) => {
     const { logged } = await answer.json();
     return logged === letter.id.toLowerCase() ? { became: "logged" } : { became: "stay" };
   }
-  const isOurs = [401, 408, 409, 419, 425, 429].includes(answer.status) || answer.status >= 500;
-  return isOurs ? { became: "stay" } : { became: "refused", reason: await saidIn(answer) };
+  const isLater = [401, 408, 409, 419, 425, 429].includes(answer.status) || answer.status >= 500;
+  const reason = isLater ? "" : await saidIn(answer);
+  return reason === "" ? { became: "stay" } : { became: "refused", reason };
 };

@@ -35,7 +35,7 @@
             name="screw" value="{{ $work->dial->screw->key }}">
         <label for="read-turns" class="visually-hidden">Turns out</label><input class="form-control" id="read-turns"
             name="turns" value="{{ $work->dial->turns->text }}" data-mirror="{{ $work->dial->screw->key }}"
-            data-proposed autocomplete="off">
+            data-proposed autocomplete="off" required>
         <label for="rpm" class="visually-hidden">Speed in rpm</label><input class="form-control" id="rpm"
             name="rpm" inputmode="numeric" placeholder="rpm" autocomplete="off" required data-rpm>
         <button class="btn btn-secondary" type="submit">Log <kbd class="dj-kbd">Enter</kbd></button>
