@@ -27,6 +27,14 @@ final class OwnCluster
         }
     }
 
+    /** Of this process: a run of several numbers them. */
+    public static function database(): string
+    {
+        $token = getenv('TEST_TOKEN');
+
+        return $token === false || $token === '' ? 'dusty_jet_test' : "dusty_jet_test_{$token}";
+    }
+
     /** Asks once a run. */
     public static function refuseAnother(): void
     {

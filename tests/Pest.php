@@ -7,6 +7,8 @@ use Tests\OwnCluster;
 use Tests\TestCase;
 
 OwnCluster::usePasswords();
+// The framework would make databases for a run of several processes: bin/test made them, under their owner.
+$_SERVER['LARAVEL_PARALLEL_TESTING'] = 0;
 pest()->extend(TestCase::class)->use(FreshTables::class)->in('Feature');
 pest()->extend(TestCase::class)->in('View');
 

@@ -6,7 +6,7 @@ namespace Tests;
 
 use Illuminate\Support\Facades\Process;
 
-/** A shop of its own, from this checkout: what bin/serve and bin/start run, in a folder that whoever serves may enter. */
+/** A shop of its own, from this checkout: what bin/serve and bin/start run, in a folder that who serves may enter. */
 final class ShopFolder
 {
     public static function make(): string
@@ -16,8 +16,8 @@ final class ShopFolder
             set -e
             mkdir -p {$folder}/node_modules
             chmod 755 {$folder}
-            git ls-files -z app artisan bin bootstrap compat composer.json config core database deploy package-lock.json \
-              public resources routes vite.config.js | xargs -0 cp -a --parents -t {$folder}
+            git ls-files -z app artisan bin bootstrap compat composer.json config core database deploy \
+              package-lock.json public resources routes vite.config.js | xargs -0 cp -a --parents -t {$folder}
             cp -a public/build {$folder}/public
             cp -al vendor {$folder} || cp -a vendor {$folder}
             rm -f {$folder}/vendor/.installed

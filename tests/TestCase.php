@@ -14,6 +14,17 @@ use Illuminate\Testing\TestResponse;
 
 abstract class TestCase extends LaravelTestCase
 {
+    /** Each process of a run that has several uses a database of its own. */
+    public function createApplication()
+    {
+        $app = parent::createApplication();
+        foreach (['pgsql', 'owner'] as $connection) {
+            $app['config']->set("database.connections.{$connection}.database", OwnCluster::database());
+        }
+
+        return $app;
+    }
+
     protected function setUp(): void
     {
         parent::setUp();

@@ -239,11 +239,8 @@ final class Job extends Model
         if ($this->came_back_from === '') {
             return null;
         }
-        $query = self::query();
-        // Two shops may both have that number: of those that are here the one of this machine.
-        $query->where('number', $this->came_back_from)->orderByRaw('lower(machine) = lower(?) desc', [$this->machine]);
 
-        return $query->orderBy('opened_at')->first();
+        return self::query()->where('number', $this->came_back_from)->first();
     }
 
     /** @return Collection<int, self> jobs in which this machine came back, oldest first */

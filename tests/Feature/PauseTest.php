@@ -109,12 +109,12 @@ it('lets one of two end a wait, and tells the other', function (): void {
     expect($job->refresh()->log_length)->toBe(3);
 });
 
-it('comes back from the job of this machine where two shops have the number', function (): void {
-    $other = $this->openJob(['machine' => 'Tilby 46']);
+it('comes back from the job that has the number, whatever came by a file beside it', function (): void {
     $first = $this->openJob(['machine' => 'Korvo 52']);
-    $other->update(['number' => $first->number]);
+    $other = $this->openJob(['machine' => 'Korvo 52']);
+    $other->update(['number' => App\Models\Job::freeNumber($first->number)]);
     $back = $this->openJob(['machine' => 'korvo 52']);
     $back->update(['came_back_from' => $first->number]);
 
-    expect($back->cameBackFrom()?->id)->toBe($first->id);
+    expect($back->cameBackFrom()?->id)->toBe($first->id)->and($other->comeBacks())->toHaveCount(0);
 });

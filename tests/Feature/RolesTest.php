@@ -60,7 +60,8 @@ it('stops the owner of the tables too, by its triggers', function (string $sql):
 it('lets in nobody without a password, whoever they are on this machine', function (string $role): void {
     $isRoot = posix_getuid() === 0;
     $stranger = $isRoot ? ['setpriv', '--reuid=nobody', '--regid=nogroup', '--clear-groups'] : [];
-    $place = ['-h', '127.0.0.1', '-p', (string) config('database.connections.pgsql.port'), '-d', 'dusty_jet_test'];
+    $port = (string) config('database.connections.pgsql.port');
+    $place = ['-h', '127.0.0.1', '-p', $port, '-d', Tests\OwnCluster::database()];
     $asks = [...$stranger, '/usr/lib/postgresql/15/bin/psql', '-wX', ...$place, '-U', $role, '-c', 'select 1'];
     $answer = Process::path('/')->env(['PGPASSWORD' => false, 'DB_PASSWORD' => false])->run($asks);
     $guessed = Process::path('/')->env(['PGPASSWORD' => 'dusty_jet'])->run($asks);

@@ -10,7 +10,9 @@ use Tests\ShopFolder;
 
 const SERVED_AT = '127.0.0.1:8397';
 
-afterEach(ShopFolder::removeAll(...));
+afterEach(function (): void {
+    ShopFolder::removeAll();
+});
 
 /** Started as on a server where nothing of these tests is set. */
 function startServing(string $folder, string $at = SERVED_AT): InvokedProcess
@@ -51,7 +53,8 @@ function processesOf(string $words): array
 /** @return list<string> what whoever serves can write, without what is in it */
 function writableIn(string $folder): array
 {
-    $find = ['find', $folder, '!', '-type', 'l', '(', '-user', 'www-data', '-o', '-perm', '/022', ')', '-prune', '-print'];
+    $may = ['(', '-user', 'www-data', '-o', '-perm', '/022', ')'];
+    $find = ['find', $folder, '!', '-type', 'l', ...$may, '-prune', '-print'];
     // The database's own folder is another user's, and closed.
     $found = explode("\n", trim(Process::run($find)->throw()->output()));
     sort($found);
@@ -80,7 +83,7 @@ it('runs nothing as root that whoever serves can write', function (): void {
     }
     // What an earlier release gave away root takes back, with whatever was put there.
     Process::run(['bash', '-c', "chown -R www-data {$folder}/storage {$folder}/bootstrap/cache
-        echo '<?php touch(\"{$folder}/proof\");' | tee {$folder}/bootstrap/cache/packages.php {$folder}/bootstrap/cache/config.php
+        cd {$folder}/bootstrap/cache && echo '<?php touch(\"{$folder}/proof\");' | tee packages.php config.php
         rm -rf {$folder}/storage/logs && ln -s /etc {$folder}/storage/logs"])->throw();
     $again = startServing($folder);
     try {
@@ -101,15 +104,19 @@ it('leaves alone what runs, and takes the place of what was killed', function ()
     $first = startServing($folder);
     try {
         untilItSays(200, '/up', $first);
-        $of = static fn (): array => [...processesOf('nginx: master process .*serve-8397'), ...processesOf("postgres -D {$folder}")];
+        $of = static fn (): array => [
+            ...processesOf('nginx: master process .*serve-8397'),
+            ...processesOf("postgres -D {$folder}"),
+        ];
         $before = $of();
         $samePort = startServing($folder)->wait();
         $sameFolder = startServing($folder, '127.0.0.1:8398')->wait();
         $demo = Process::path($folder)->env(['DB_PORT' => '54397'])->run(['bash', 'bin/start', '--port', '8398']);
         untilItSays(200, '/up', $first);
-        foreach ([[$samePort, 'runs on port 8397 already'], [$sameFolder, 'runs here already'], [$demo, 'runs here already']] as [$said, $words]) {
-            expect($said->exitCode())->toBe(1)->and($said->errorOutput())->toContain($words);
-        }
+        expect($samePort->errorOutput())->toContain('runs on port 8397 already')
+            ->and($sameFolder->errorOutput())->toContain('runs here already')
+            ->and($demo->errorOutput())->toContain('runs here already')
+            ->and([$samePort->exitCode(), $sameFolder->exitCode(), $demo->exitCode()])->toBe([1, 1, 1]);
         expect($of())->toBe($before);
 
         // The start and the master of nginx are killed; its workers hold the port.

@@ -7,14 +7,15 @@ use Illuminate\Support\Facades\Process;
 use Tests\ShopFolder;
 
 const NOT_OF_TESTS = [
-    'APP_ENV', 'APP_KEY', 'APP_DEBUG', 'APP_URL', 'BCRYPT_ROUNDS', 'CACHE_STORE', 'SESSION_DRIVER', 'DB_DATABASE', 'DB_HOST',
-    'DB_PASSWORD', 'DB_OWNER_PASSWORD', 'DEMO',
+    'APP_ENV', 'APP_KEY', 'APP_DEBUG', 'APP_URL', 'BCRYPT_ROUNDS', 'CACHE_STORE', 'SESSION_DRIVER', 'DB_DATABASE',
+    'DB_HOST', 'DB_PASSWORD', 'DB_OWNER_PASSWORD', 'DEMO',
 ];
 
 beforeEach(function (): void {
     $this->folder = ShopFolder::make();
     $this->shell = fn (string $line, string $typed = ''): ProcessResult => Process::path($this->folder)->timeout(60)
-        ->env([...array_fill_keys(NOT_OF_TESTS, false), 'DB_PORT' => '54396'])->input($typed)->run(['bash', '-c', $line]);
+        ->env([...array_fill_keys(NOT_OF_TESTS, false), 'DB_PORT' => '54396'])->input($typed)
+        ->run(['bash', '-c', $line]);
     // A shop's database, as its own release made it: the demo's owner, and what the lines of SQL add.
     $this->having = fn (string $sql): ProcessResult => ($this->shell)(<<<SH
         set -euo pipefail
@@ -73,13 +74,13 @@ it('starts no shop as a demo: neither its folder nor its database', function ():
         $refused = ($this->shell)($command);
         expect($refused->exitCode())->toBe(1)->and($refused->errorOutput())->toContain("a shop's, of M. Field");
     }
-    file_put_contents("{$this->folder}/.env", str_replace('DEMO=true', 'DEMO=false', file_get_contents("{$this->folder}/.env")));
-    foreach (['bin/start --port 8396', 'bin/start --fresh --port 8396', 'bin/serve --demo --listen 127.0.0.1:8396'] as $command) {
+    ($this->shell)('sed -i s/DEMO=true/DEMO=false/ .env')->throw();
+    foreach (['bin/start', 'bin/start --fresh', 'bin/serve --demo --listen 127.0.0.1:8396'] as $command) {
         $refused = ($this->shell)($command);
         expect($refused->exitCode())->toBe(1)->and($refused->errorOutput())->toContain("This is a shop's folder");
     }
-    $elsewhere = ($this->shell)('DB_URL=postgres://role@db.example/shop bin/start --fresh --port 8396');
-    expect($elsewhere->exitCode())->toBe(1)->and($elsewhere->errorOutput())->toContain("DB_URL names a shop's database");
+    $elsewhere = ($this->shell)('DB_URL=postgres://role@db.example/shop bin/start --fresh');
+    expect($elsewhere->exitCode())->toBe(1)->and($elsewhere->errorOutput())->toContain('DB_URL names a shop');
 });
 
 it('knows what the demo brought', function (): void {

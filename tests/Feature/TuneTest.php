@@ -19,7 +19,7 @@ beforeEach(function (): void {
     [$this->tachometer, $this->key] = Instrument::register('Tachometer', Measurand::Rpm, 1);
 });
 
-function watched($test, ?Instrument $instrument = null, string $purpose = 'speed'): LiveRun
+function watchedRun($test, ?Instrument $instrument = null, string $purpose = 'speed'): LiveRun
 {
     $test->post("/jobs/{$test->job->id}/live", [
         'instrument' => ($instrument ?? $test->tachometer)->id, 'purpose' => $purpose,
@@ -59,7 +59,7 @@ function virtual($test, int $seed = 7): array
 }
 
 it('shows the speed, and says when it has settled', function (): void {
-    $run = watched($this);
+    $run = watchedRun($this);
     $told = fn (): array => $this->getJson("/jobs/{$this->job->id}/live/{$run->id}")->assertOk()->json();
     expect($told())->toMatchArray(['values' => [], 'prompt' => 'Waiting for the instrument.', 'ended' => false]);
     $run->update(['opened_at' => now()->subMinute()]);
@@ -75,7 +75,7 @@ it('shows the speed, and says when it has settled', function (): void {
 });
 
 it('says stop above the maker\'s maximum, and after ten seconds of full throttle', function (): void {
-    $run = watched($this);
+    $run = watchedRun($this);
     $run->update(['opened_at' => now()->subMinute()]);
     $told = fn (): array => $this->getJson("/jobs/{$this->job->id}/live/{$run->id}")->json();
     turning($this, array_fill(0, 100, 12_000.0))->assertOk();
@@ -105,7 +105,7 @@ it('puts nothing on but what measures that, and a bank only where there is one',
         ->assertSessionHasErrors('purpose');
     expect(LiveRun::query()->count())->toBe(0);
     $this->job = $this->openJob(['machine' => 'Bank', 'variant' => 'three', 'family' => 'outboard_bank']);
-    $run = watched($this, $set, 'columns');
+    $run = watchedRun($this, $set, 'columns');
     expect($run->page())->toEndWith('/run?screw=balance');
     $this->get($run->page())->assertOk()->assertSee('data-tach', false);
 });
@@ -135,7 +135,7 @@ it('logs a start and shows how long it has been warming', function (): void {
 });
 
 it('ends what is watched for something else, and logs nothing of a speed by itself', function (): void {
-    $run = watched($this);
+    $run = watchedRun($this);
     turning($this, array_fill(0, 60, 2700.0));
     [$gauge] = Instrument::register('Gauge', Measurand::Pressure, 1);
     $length = $this->job->refresh()->log_length;
@@ -183,7 +183,7 @@ it('turns a virtual engine only in the demo, on its own job, by whole numbers', 
     config(['shop.demo' => true]);
     $this->delete("/jobs/{$this->job->id}/live/{$run->id}");
     $put([])->assertForbidden();
-    $real = watched($this);
+    $real = watchedRun($this);
     $this->putJson("/jobs/{$this->job->id}/stand-ins/{$real->id}", $good)->assertForbidden();
     auth()->forgetGuards();
     $put([])->assertUnauthorized();
