@@ -13,7 +13,7 @@ const timings = (page) =>
     })),
   );
 
-const browser = await chromium.launch({ executablePath: "/usr/bin/chromium", args: ["--no-sandbox", "--disable-gpu"] });
+const browser = await chromium.launch({ executablePath: "/usr/bin/chromium-headless-shell", args: ["--no-sandbox", "--disable-gpu"] });
 const signedIn = async () => {
   const context = await browser.newContext({ baseURL: url, serviceWorkers: "block", viewport: { width: 390, height: 844 } });
   const page = await context.newPage();

@@ -88,6 +88,8 @@ final class Instrument extends Model
             ->where('measurand', $measurand)
             ->whereNull('revoked_at')
             ->whereNotIn('id', LiveRun::query()->whereNull('ended_at')->select('instrument_id'))
+            // One that was played fast is ahead of the clock, and what it sends next would lie before what it sent.
+            ->whereRaw('coalesce(last_t, 0) < ?', [Date::now()->getPreciseTimestamp(6) / 1e6])
             ->lockForUpdate()
             ->first();
         $instrument = $idle ?? new self([

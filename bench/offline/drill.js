@@ -262,7 +262,7 @@ class Drill {
   }
 }
 
-const browser = await chromium.launch({ executablePath: "/usr/bin/chromium", args: ["--no-sandbox", "--disable-gpu"] });
+const browser = await chromium.launch({ executablePath: "/usr/bin/chromium-headless-shell", args: ["--no-sandbox", "--disable-gpu"] });
 const line = await Line.to(url);
 const sum = { wanted: 0, lost: 0, doubled: 0, signed: 0, unordered: 0, broken: 0 };
 for (let i = 0; i < Number(countText); i++) {

@@ -1,12 +1,25 @@
-// A run that is watched: asks some fifteen times a second for what came since, moves the gauge and the line, says what to do.
-// Nothing is kept here: the server has every sample, and a page that comes back asks from the start of what it lacks.
-const EVERY_MS = 45;
+// A run that is watched: asks four times a second for what came since, moves the gauge and the line at the samples' own times,
+// says what to do. Nothing is kept here: the server has every sample, and a page that comes back asks from the start of what
+// it lacks.
+const EVERY_MS = 250;
+const FRAME_MS = 50;
 const SLOW_MS = 1500;
 const PAPER = { left: 30, right: 440, top: 8, bottom: 100 };
 
 let watched = null;
 
-const state = (box) => ({ box, after: 0, samples: [], timer: null, failed: 0, over: false });
+const state = (box) => ({
+  box,
+  after: 0,
+  samples: [],
+  shown: 0,
+  from: null,
+  timer: null,
+  frame: null,
+  failed: 0,
+  over: false,
+});
+const isStill = () => document.hidden || window.matchMedia("(prefers-reduced-motion: reduce)").matches;
 const part = (name) => watched.box.querySelector(`[data-${name}]`);
 
 const point = (value) => {
@@ -18,8 +31,9 @@ const point = (value) => {
   document.querySelector("[data-in-kpa]").textContent = `${(value * Number(watched.box.dataset.kpa)).toFixed(1)} kPa`;
 };
 
-const draw = (from) => {
-  const held = watched.samples.filter(([, seconds]) => from === null || seconds >= from);
+const draw = () => {
+  const { from, shown } = watched;
+  const held = watched.samples.filter(([, seconds], i) => i < shown && (from === null || seconds >= from));
   if (held.length < 2) {
     return;
   }
@@ -55,15 +69,39 @@ const say = (name, text) => {
   }
 };
 
+// What came in one answer is drawn at its own times, until the next one comes: as it was read, or faster where a line was
+// lost. All at once where it is the first, nobody looks, or nothing is to move.
+const play = () => {
+  clearTimeout(watched.frame);
+  const mine = watched;
+  const { samples, shown } = mine;
+  const last = samples.length - 1;
+  const from = shown === 0 || isStill() ? samples[last][1] : samples[shown - 1][1];
+  const began = performance.now();
+  const step = () => {
+    if (mine !== watched) {
+      return;
+    }
+    const share = Math.min(1, (performance.now() - began) / EVERY_MS);
+    const seconds = share * (samples[last][1] - from);
+    while (mine.shown <= last && (share === 1 || samples[mine.shown][1] - from <= seconds)) {
+      mine.shown += 1;
+    }
+    point(samples[Math.max(0, mine.shown - 1)][2]);
+    draw();
+    mine.frame = mine.shown <= last ? setTimeout(step, FRAME_MS) : null;
+  };
+  step();
+};
+
 const show = (told) => {
   watched.samples.push(...told.samples);
+  watched.from = told.from;
   if (told.samples.length > 0) {
-    const newest = told.samples[told.samples.length - 1];
-    watched.after = newest[0];
-    point(newest[2]);
+    watched.after = told.samples[told.samples.length - 1][0];
     watched.heard = performance.now();
+    play();
   }
-  draw(told.from);
   say("prompt", told.prompt);
   const plate = part("verdict");
   plate.hidden = told.verdict === null;

@@ -1,6 +1,6 @@
 // A tachometer or a vacuum set that is watched at Run: what it shows, whether it has settled, and what may be logged. On a
 // virtual engine the dial is its screw: what it stands at is told to the server, which says what is heard.
-const EVERY_MS = 150;
+const EVERY_MS = 250;
 const SLOW_MS = 1500;
 
 let watched = null;

@@ -73,9 +73,9 @@ test("an entry is one trip: the sheet is in its answer", async ({ page }) => {
   expect(asked.filter((each) => !/session|icon/.test(each))).toEqual(["POST screw_counted"]);
 });
 
-// 27 MB of gray, as a camera without compression would send it.
+// 12 MB of gray, as a camera without compression would send it.
 const large = () => {
-  const [width, height] = [3000, 3000];
+  const [width, height] = [2000, 2000];
   const picture = Buffer.alloc(54 + 3 * width * height, 0x80);
   picture.fill(0, 0, 54);
   picture.write("BM", 0);

@@ -115,6 +115,46 @@ test("curl is an instrument: two people see the same, a lost connection is said 
   await other.close();
 });
 
+test("a watched page asks four times a second, and draws what came at once at its own times", async ({
+  browser,
+  baseURL,
+}) => {
+  const context = await browser.newContext({ baseURL, reducedMotion: "no-preference" });
+  const page = await context.newPage();
+  await signIn(page);
+  const name = `Gauge ${Date.now()}`;
+  const key = await register(page, name);
+  const job = await openJob(page);
+  await putOn(page, job, name);
+  curl(baseURL, key, [head(), sample(1, 1)]);
+  await expect(page.locator("[data-reading]")).toHaveText("1.00");
+  await page.evaluate(() => {
+    window.seen = [];
+    const place = document.querySelector("[data-reading]");
+    new MutationObserver(() => window.seen.push(place.textContent)).observe(place, {
+      childList: true,
+    });
+  });
+  let asked = 0;
+  page.on("request", (request) => (asked += Number(request.url().includes("?after="))));
+  const began = Date.now();
+  // Batches of eight readings, one after the other.
+  for (const at of [2, 3, 4]) {
+    const batch = [1, 2, 3, 4, 5, 6, 7, 8].map((i) =>
+      sample(8 * at - 16 + 1 + i, at + i / 10, (8 - i) * 0.02),
+    );
+    expect(curl(baseURL, key, [head(), ...batch])).toMatchObject({ kept: 8 });
+    await expect(page.locator("[data-reading]")).toHaveText(`${at}.80`);
+  }
+  const seen = await page.evaluate(() => window.seen);
+  // More than the last of each: a busy machine may skip a frame, not all of them.
+  expect(new Set(seen).size, seen.join()).toBeGreaterThan(5);
+  expect(seen).toEqual([...seen].sort());
+  await page.waitForTimeout(1000);
+  expect(asked / ((Date.now() - began) / 1000)).toBeLessThanOrEqual(4.5);
+  await context.close();
+});
+
 test("a server that is killed and started again loses no sample and keeps none twice", async ({
   page,
   baseURL,
@@ -144,7 +184,11 @@ test("a server that is killed and started again loses no sample and keeps none t
       "--seconds",
       "14",
     ],
-    { cwd: root, stdio: "ignore", env: { ...process.env, DUSTY_JET_KEY: key } },
+    {
+      cwd: root,
+      stdio: "ignore",
+      env: { ...process.env, DUSTY_JET_KEY: key, STAND_IN_PACE: "1" },
+    },
   );
   const ended = new Promise((resolve) => gauge.on("exit", resolve));
   const kept = async () => {

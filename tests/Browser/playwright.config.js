@@ -21,7 +21,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     contextOptions: { reducedMotion: "reduce" },
     launchOptions: {
-      executablePath: "/usr/bin/chromium",
+      executablePath: "/usr/bin/chromium-headless-shell",
       args: [
         "--no-sandbox",
         "--disable-gpu",

@@ -220,3 +220,14 @@ it('reads a governed speed, as a frequency and a droop, and says stop of an over
     // A saw has no governor: the tab is not there, and its name leads to the run.
     $this->get("/jobs/{$this->job->id}/run?screw=governed")->assertOk()->assertDontSee('Governed speed');
 });
+
+it('takes no stand-in that was played fast and is ahead of the clock', function (): void {
+    [$fast] = Instrument::standIn(Measurand::Rpm);
+    $fast->update(['last_seq' => 40, 'last_t' => microtime(true) + 60.0]);
+    [$other] = Instrument::standIn(Measurand::Rpm);
+    expect($other->id)->not->toBe($fast->id);
+
+    $other->update(['last_seq' => 40, 'last_t' => microtime(true) - 1.0]);
+    [$again] = Instrument::standIn(Measurand::Rpm);
+    expect($again->id)->toBe($other->id);
+});

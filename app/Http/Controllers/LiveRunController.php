@@ -33,7 +33,7 @@ final readonly class LiveRunController
         return redirect()->to($run->page(), 303);
     }
 
-    /** Asked five times a second: what came since, and how far it is. */
+    /** Asked four times a second: what came since, and how far it is. */
     public function show(ShowLiveRunRequest $request, Job $job, LiveRun $run, Families $families): JsonResponse
     {
         Gate::authorize('view', $job);

@@ -14,6 +14,7 @@ use App\View\Pages\MePage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 
 /** Oneself and this device: who is at it, where else one is signed in. */
@@ -25,7 +26,7 @@ final readonly class MeController
         $mine = SignIn::allOpen()->where('person_id', $me->id);
 
         $here = SignIn::here();
-        $others = $here?->mayTryPin() === true ? Person::withPin() : collect();
+        $others = $here?->mayTryPin() === true ? Person::withPin() : new Collection;
 
         return view('people.me', ['page' => MePage::of($me, $others, $mine, $here)]);
     }
