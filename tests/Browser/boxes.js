@@ -35,6 +35,16 @@ export const misplaced = (page) =>
       right: Math.min(a.right, b.right),
       bottom: Math.min(a.bottom, b.bottom),
     });
+    // Asked once of each element, however many texts lie in it.
+    const styles = new Map();
+    const styleOf = (element) => {
+      if (!styles.has(element)) {
+        const { overflowX, overflowY, flexWrap, textOverflow } = getComputedStyle(element);
+        const box = element.getBoundingClientRect();
+        styles.set(element, { overflowX, overflowY, flexWrap, textOverflow, box });
+      }
+      return styles.get(element);
+    };
     const windowOf = ({ element, box: own }) => {
       const seen = {
         left: 0,
@@ -45,11 +55,11 @@ export const misplaced = (page) =>
       let isScrolled = false;
       let shown = null;
       for (let at = element; at && at !== document.body; at = at.parentElement) {
-        const style = getComputedStyle(at);
+        const style = styleOf(at);
         if (style.overflowX === "visible" && style.overflowY === "visible") {
           continue;
         }
-        const box = at.getBoundingClientRect();
+        const box = style.box;
         isScrolled ||= /auto|scroll/.test(style.overflowX + style.overflowY);
         const isNextRow = style.flexWrap === "wrap" && own.top >= box.bottom;
         if (shown || style.textOverflow === "ellipsis" || isScrolled || isNextRow) {
@@ -93,16 +103,10 @@ export const misplaced = (page) =>
     for (let i = 0; i < drawn.length; i++) {
       for (let j = i + 1; j < drawn.length; j++) {
         const [a, b] = [drawn[i], drawn[j]];
-        if (
-          a.element === b.element ||
-          a.element.contains(b.element) ||
-          b.element.contains(a.element)
-        ) {
-          continue;
-        }
         const width = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left);
         const height = Math.min(a.box.bottom, b.box.bottom) - Math.max(a.box.top, b.box.top);
-        if (width > SLACK && height > 0.4 * Math.min(a.box.height, b.box.height)) {
+        const isOver = width > SLACK && height > 0.4 * Math.min(a.box.height, b.box.height);
+        if (isOver && !a.element.contains(b.element) && !b.element.contains(a.element)) {
           found.push(`over each other: ${a.said} / ${b.said}`);
         }
       }

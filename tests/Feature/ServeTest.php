@@ -74,6 +74,8 @@ it('runs nothing as root that whoever serves can write', function (): void {
         foreach ($data as $path) {
             expect(Process::run(['find', "{$folder}/{$path}", '-name', '*.php'])->output())->toBe('');
         }
+        // A request starts no program.
+        expect((string) file_get_contents("{$folder}/var/serve-8397/php-fpm.conf"))->toContain('system,popen,pcntl_exec,proc_open');
         // What it reads it reads as one of its group: the key and the password of its role are in there.
         expect(fileperms("{$folder}/var/compiled-8397/config.php") & 0o777)->toBe(0o640)
             ->and(fileperms("{$folder}/.env") & 0o777)->toBe(0o600);
