@@ -26,7 +26,7 @@ it('submits the work on its own station and goes there from another', function (
         ->toEndWith('/as-found?screw=idle_mixture');
 });
 
-it('names a form that the station really prints', function (callable $reach, Station $station, string $form): void {
+it('names the form of its station; that a page prints it is asked of whole pages', function (callable $reach, Station $station, string $form): void {
     $bench = new Bench;
     $reach($bench);
     $move = NextMove::all(Sheets::seen($bench, $station))[0];

@@ -136,7 +136,7 @@ it('believes a fault more for each thing it brings, and less for each it should 
     }
 });
 
-it('never gains from a check whose answer is known before', function (): void {
+it('loses by no check more than its minutes, its risk and what its plan is off by', function (): void {
     $diagnosis = Knowledge::diagnose('cube_opposed', ['bogs' => 'yes']);
     // The plan of repairs is within 3 % of the best order there is, not the best itself.
     $slack = 0.03 * $diagnosis->repairMinutes;

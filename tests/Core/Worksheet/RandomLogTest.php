@@ -112,7 +112,7 @@ it('keeps a sheet in order whatever is logged', function (): void {
     }
 });
 
-it('never lets an unproved machine back, whatever was logged before', function (): void {
+it('says in its gates that the needle was never held, whatever else was logged', function (): void {
     $seed = seed();
     $chance = new Randomizer(new Mt19937($seed));
     for ($round = 0; $round < 40; $round++) {
