@@ -120,7 +120,7 @@ printf(
 foreach ($ages as $every => $of) {
     sort($of);
     printf(
-        "  asked every %d ms: age of the newest sample a page was told, the reading that was killed apart: median %.0f ms, "
+        '  asked every %d ms: age of the newest sample a page was told, the reading that was killed apart: median %.0f ms, '
             ."95th percentile %.0f ms%s\n",
         $every,
         $of[intdiv(count($of), 2)] ?? NAN,
