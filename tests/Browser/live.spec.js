@@ -138,12 +138,12 @@ test("a watched page asks four times a second, and draws what came at once at it
   let asked = 0;
   page.on("request", (request) => (asked += Number(request.url().includes("?after="))));
   const began = Date.now();
-  // Batches of eight readings, a quarter of a second apart by a clock of the gauge's own.
+  // Batches of eight readings, a tenth of a second apart by a clock of the gauge's own.
   let t = Date.now() / 1000;
   for (const at of [2, 3, 4]) {
     const batch = [1, 2, 3, 4, 5, 6, 7, 8].map((i) => ({
       ...sample(8 * at - 16 + 1 + i, at + i / 10),
-      t: (t += 0.25),
+      t: (t += 0.1),
     }));
     expect(curl(baseURL, key, [{ ...head(), sent_at: t }, ...batch])).toMatchObject({ kept: 8 });
     await expect(page.locator("[data-reading]")).toHaveText(`${at}.80`);
