@@ -3,9 +3,11 @@ import { brokenInEitherTheme, expect, openJob, signIn, test } from "./bench.js";
 const tab = (page, name) => page.locator(".dj-benchtabs").getByRole("link", { name });
 
 const show = async (page, name) => {
+  // Also the tab in hand is a link: its page is asked for again.
+  const loaded = page.waitForEvent("load");
   await tab(page, name).click();
+  await loaded;
   await expect(tab(page, name)).toHaveAttribute("aria-current", "true");
-  await page.waitForLoadState();
 };
 
 const unbroken = async (page) => expect(await brokenInEitherTheme(page)).toEqual([]);

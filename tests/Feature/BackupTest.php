@@ -90,7 +90,7 @@ afterEach(function (): void {
 
 it('comes back whole in an empty cluster, and over what is there only when it is told to', function (): void {
     makeShop('php artisan db:seed --force --quiet');
-    $port = '54389';
+    $port = '24389';
     foreach ([1, 2, 3] as $second) {
         inShop("bin/backup {$this->folder}/kept --keep 2 && sleep 1.1")->throw();
     }

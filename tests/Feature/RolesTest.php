@@ -81,6 +81,7 @@ it('hides its passwords from everybody else on this machine', function (): void 
 
 it('locks a cluster that let everybody in, and gives its tables to their owner', function (): void {
     $folder = sys_get_temp_dir().'/dusty-jet-trusting-'.getmypid();
+    // Its port lies below those that the machine gives to who asks for one (from 32768): nobody has it by chance.
     // As an earlier release set it up: one role that is superuser, application and owner, and trust.
     $before = <<<'SH'
         set -euo pipefail
@@ -88,8 +89,8 @@ it('locks a cluster that let everybody in, and gives its tables to their owner',
         mkdir -p "$1"
         if [ "$(id -u)" -eq 0 ]; then chown postgres:postgres "$1"; fi
         as_postgres "$PG_BIN/initdb" -D "$1" -U dusty_jet --auth=trust --encoding=UTF8 --locale=C.UTF-8
-        as_postgres "$PG_BIN/pg_ctl" -D "$1" -w -o "-p 54388 -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" start
-        psql="$PG_BIN/psql -qX -h 127.0.0.1 -p 54388 -U dusty_jet"
+        as_postgres "$PG_BIN/pg_ctl" -D "$1" -w -o "-p 24388 -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" start
+        psql="$PG_BIN/psql -qX -h 127.0.0.1 -p 24388 -U dusty_jet"
         $psql -d postgres -c 'create database old_shop'
         $psql -d old_shop -c 'create table kept (id serial primary key); insert into kept default values'
         stop_postgres "$1"
@@ -97,11 +98,11 @@ it('locks a cluster that let everybody in, and gives its tables to their owner',
     $now = <<<'SH'
         set -euo pipefail
         . bin/lib.sh
-        start_postgres "$1" 54388
-        make_database 54388 old_shop
+        start_postgres "$1" 24388
+        make_database 24388 old_shop
         owner="select tableowner || ' ' || (select count(*) from kept) from pg_tables where tablename = 'kept'"
-        echo "$owner" | admin_sql 54388 old_shop
-        "$PG_BIN/psql" -wX -h 127.0.0.1 -p 54388 -U dusty_jet -d old_shop -c 'select 1' || true
+        echo "$owner" | admin_sql 24388 old_shop
+        "$PG_BIN/psql" -wX -h 127.0.0.1 -p 24388 -U dusty_jet -d old_shop -c 'select 1' || true
         stop_postgres "$1"
         SH;
     $run = static fn (string $script) => Process::path(base_path())->timeout(60)

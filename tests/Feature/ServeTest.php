@@ -21,7 +21,7 @@ function startServing(string $folder, string $at = SERVED_AT): InvokedProcess
         'APP_ENV', 'APP_KEY', 'APP_DEBUG', 'APP_URL', 'BCRYPT_ROUNDS', 'CACHE_STORE', 'SESSION_DRIVER', 'DB_DATABASE',
         'DB_HOST', 'DB_PASSWORD', 'DB_OWNER_PASSWORD', 'DEMO',
     ];
-    $env = [...array_fill_keys($names, false), 'DB_PORT' => '54397', 'SERVE_WORKERS' => '2'];
+    $env = [...array_fill_keys($names, false), 'DB_PORT' => '24397', 'SERVE_WORKERS' => '2'];
 
     return Process::path($folder)->env($env)->forever()->start(['bash', 'bin/serve', '--listen', $at]);
 }
@@ -113,7 +113,7 @@ it('leaves alone what runs, and takes the place of what was killed', function ()
         $before = $of();
         $samePort = startServing($folder)->wait();
         $sameFolder = startServing($folder, '127.0.0.1:8398')->wait();
-        $demo = Process::path($folder)->env(['DB_PORT' => '54397'])->run(['bash', 'bin/start', '--port', '8398']);
+        $demo = Process::path($folder)->env(['DB_PORT' => '24397'])->run(['bash', 'bin/start', '--port', '8398']);
         untilItSays(200, '/up', $first);
         expect($samePort->errorOutput())->toContain('runs on port 8397 already')
             ->and($sameFolder->errorOutput())->toContain('runs here already')

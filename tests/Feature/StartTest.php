@@ -14,7 +14,7 @@ const NOT_OF_TESTS = [
 beforeEach(function (): void {
     $this->folder = ShopFolder::make();
     $this->shell = fn (string $line, string $typed = ''): ProcessResult => Process::path($this->folder)->timeout(60)
-        ->env([...array_fill_keys(NOT_OF_TESTS, false), 'DB_PORT' => '54396'])->input($typed)
+        ->env([...array_fill_keys(NOT_OF_TESTS, false), 'DB_PORT' => '24396'])->input($typed)
         ->run(['bash', '-c', $line]);
     // A shop's database, as its own release made it: the demo's owner, and what the lines of SQL add.
     $this->having = fn (string $sql): ProcessResult => ($this->shell)(<<<SH
@@ -22,10 +22,10 @@ beforeEach(function (): void {
         . bin/lib.sh
         prepare_folders
         write_env local true
-        start_postgres \$PWD/var/postgres 54396
-        make_database 54396 dusty_jet
+        start_postgres \$PWD/var/postgres 24396
+        make_database 24396 dusty_jet
         migrate
-        admin_sql 54396 dusty_jet <<'SQL'
+        admin_sql 24396 dusty_jet <<'SQL'
         insert into people (name, role, password, coached, is_demo) values ('R. Okafor', 'owner', 'x', false, true);
         {$sql}
         SQL
@@ -60,8 +60,8 @@ it('erases nothing that is not of the demo, unless the name of the shop is typed
             ->toContain('DJ-0001 Osier 9')->toContain('bin/backup')->not->toContain('Okafor');
     }
     expect($mistyped->output())->toContain('That is not its name. Nothing was changed.')->not->toContain('Rebuilding');
-    $there = ". bin/lib.sh; start_postgres \$PWD/var/postgres 54396 >/dev/null
-        echo 'select count(*) from entries' | admin_sql 54396 dusty_jet; stop_postgres \$PWD/var/postgres";
+    $there = ". bin/lib.sh; start_postgres \$PWD/var/postgres 24396 >/dev/null
+        echo 'select count(*) from entries' | admin_sql 24396 dusty_jet; stop_postgres \$PWD/var/postgres";
     expect(trim(($this->shell)($there)->output()))->toBe('1');
 
     expect(($this->typing)('Fennel Creek Small Engine', 'bin/start --fresh --port 8396')->output())
