@@ -18,9 +18,9 @@ serves=()
 
 finish() {
   trap - EXIT INT TERM
-  for pid in "${serves[@]}"; do kill -TERM "$pid" 2>/dev/null || true; wait "$pid" 2>/dev/null || true; done
+  end_serving
   (cd "$shop" && . bin/lib.sh && stop_postgres "$shop/var/postgres") || true
-  rm -rf "$shop" "$second"
+  rm -rf "$shop" "$second" "$shop.log" "$second.log"
 }
 trap finish EXIT
 trap 'exit 130' INT TERM
@@ -32,33 +32,28 @@ tried() {
   if "$@"; then say "$words: as it should be"; else came_through=$((came_through + 1)); printf '✗ %s\n' "$words"; fi
 }
 
-# copy_to FOLDER : this program, as it would be installed there.
-copy_to() {
-  chmod 755 "$1"
-  mkdir -p "$1/node_modules" "$1/var"
-  git ls-files -z app artisan bin bootstrap compat composer.json config core database deploy package-lock.json public \
-    resources routes vite.config.js | xargs -0 cp -a --parents -t "$1"
-  cp -a public/build "$1/public"
-  cp -a vendor "$1"
-  cp -a var/common-passwords "$1/var"
-  chown -R root: "$1"
-  rm -f "$1"/vendor/.installed*
-  touch "$1/vendor/.installed-shop" "$1/node_modules/.installed" "$1/public/build/manifest.json"
-}
-
+# clean COMMAND... : as on a server where nothing of a drill is set.
 clean() { env -u APP_ENV -u APP_KEY -u APP_DEBUG -u APP_URL -u DEMO -u DB_DATABASE "$@"; }
 
 # serve FOLDER PORT [VARIABLE=VALUE ...]
 serve() {
   local folder=$1 listen=$2
   shift 2
-  (cd "$folder" && exec env -u APP_ENV -u APP_KEY -u APP_DEBUG -u APP_URL -u DEMO -u DB_DATABASE "$@" SERVE_WORKERS=3 \
-    bash bin/serve --listen "127.0.0.1:$listen") >"$folder/var/serve.log" 2>&1 &
-  serves+=($!)
+  (cd "$folder" && clean "$@" SERVE_WORKERS=3 bash -c 'echo $$ >var/serve.pid; exec bash bin/serve --listen "$1"' \
+    serve "127.0.0.1:$listen") >"$folder.log" 2>&1 &
   until curl -sf -o /dev/null "http://127.0.0.1:$listen/up"; do
-    kill -0 "${serves[-1]}" 2>/dev/null || { cat "$folder/var/serve.log"; fail "bin/serve ended."; }
+    kill -0 $! 2>/dev/null || { cat "$folder.log"; fail "bin/serve ended."; }
     sleep 0.3
   done
+  serves+=("$folder")
+}
+
+# end_serving : every server of the drill, to its end.
+end_serving() {
+  local folder
+  for folder in "${serves[@]}"; do kill -TERM "$(cat "$folder/var/serve.pid")" 2>/dev/null || true; done
+  wait
+  serves=()
 }
 
 status() { curl -s -o /dev/null -w '%{http_code}' "$@"; }
@@ -72,8 +67,10 @@ sign_in() {
 is_in() { [ "$(status -b "$1" "$2/me")" = 200 ]; }
 processes() { { pgrep -f "serve-$port/nginx.conf"; pgrep -f "postgres -D $shop"; } | sort; }
 
-copy_to "$shop"
-copy_to "$second"
+copy_program "$shop"
+# Not the file of this program under another name: what is tried on it is to stay here.
+cp -a --remove-destination vendor/autoload.php "$shop/vendor/autoload.php"
+copy_program "$second"
 (cd "$shop" && mkdir -p storage/framework/views)
 serve "$shop" "$port"
 (cd "$shop" && . bin/lib.sh && use_secrets "$shop/var/postgres" && clean php bin/owner "Nell Varga" <<<"$password")
@@ -97,7 +94,7 @@ for target in bootstrap/cache/packages.php bootstrap/cache/config.php storage/fr
     sh -c "echo '<?php touch(\"$shop/proof\");' >>'$shop/$target'" 2>/dev/null \
     && tried "www-data could write $target" false
 done
-kill -TERM "${serves[0]}"; wait "${serves[0]}" 2>/dev/null || true; serves=()
+end_serving
 serve "$shop" "$port"
 tried "root ran nothing of what www-data planted" [ ! -e "$shop/proof" ]
 
@@ -154,8 +151,7 @@ status -X POST -b "$jar" --data-urlencode "_token=$out" "$at/sign-out" >/dev/nul
 tried "who goes out at one is out at the other" [ "$(status -b "$jar" "$there/me")" != 200 ]
 
 # --- the slip of a hand
-for pid in "${serves[@]}"; do kill -TERM "$pid"; wait "$pid" 2>/dev/null || true; done
-serves=()
+end_serving
 for flags in "--fresh" ""; do
   # shellcheck disable=SC2086
   said=$( (cd "$shop" && clean timeout 60 bash bin/start $flags --port "$port" </dev/null) 2>&1 && echo started || true)

@@ -108,6 +108,20 @@ forget_compiled() {
   find storage/framework/views -name '*.php' -delete
 }
 
+# copy_program FOLDER : this program as it is installed elsewhere, built and with its packages: a shop that tests and drills
+# may start, kill and spoil.
+copy_program() {
+  mkdir -p "$1/node_modules" "$1/var"
+  chmod 755 "$1"
+  git ls-files -z app artisan bin bootstrap compat composer.json config core database deploy package-lock.json public \
+    resources routes vite.config.js | xargs -0 cp -a --parents -t "$1"
+  cp -a public/build "$1/public"
+  cp -al vendor "$1" 2>/dev/null || cp -a vendor "$1"
+  rm -f "$1"/vendor/.installed*
+  cp -a var/common-passwords "$1/var"
+  touch "$1/vendor/.installed" "$1/node_modules/.installed" "$1/public/build/manifest.json"
+}
+
 port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
 PG_BIN=/usr/lib/postgresql/15/bin
